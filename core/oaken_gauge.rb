@@ -1,0 +1,36 @@
+# frozen_string_literal: true
+
+require "json"
+require "zeitwerk"
+
+# Oaken Gauge: the craft of triangle units, computed.
+#
+# Inside the core a length is a number of inches: a Rational where a person named it or where the
+# geometry keeps it exact, a Float only where a square root came in. {OakenGauge::Length} reads and
+# writes what people and documents say. Nothing here knows of a server, a database, a file or a clock.
+#
+# @example Weigh every way to make 24 half-square triangle units
+#   answer = OakenGauge.weigh("unit" => { "kind" => "half_square", "finished" => "2", "count" => 24 })
+#   answer["methods"].first["method"]   # => "rotary/two_at_a_time"
+module OakenGauge
+  SQRT2 = Math.sqrt(2)
+
+  # How far two computed lengths may differ, in inches, and still be called the same.
+  TOLERANCE = 1e-9
+
+  class << self
+    # @param document [Hash] a weigh document with string keys, as docs/formats describes it
+    # @param view [Boolean] add the steps' words, the drawings and the beam for a screen
+    # @return [Hash] the answer, ready for JSON
+    # @raise [Documents::Invalid] when the document cannot be read; it lists every fault
+    def weigh(document, view: false)
+      task = Documents::WeighReader.read(document)
+      Documents::WeighWriter.new(task, view: view).write(Weighing::Weigher.new(task).outcomes)
+    end
+  end
+end
+
+loader = Zeitwerk::Loader.for_gem(warn_on_extra_files: false)
+loader.collapse("#{__dir__}/oaken_gauge/lengths", "#{__dir__}/oaken_gauge/geometry")
+loader.setup
+OakenGauge::LOADER = loader

@@ -1,0 +1,43 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Documents
+    # Reads a list of tools, each by its kind, no two with one id.
+    class DrawerReader
+      # More than any drawer holds.
+      MOST = 500
+
+      # @param node [Node] an object with a list under "tools"
+      def initialize(node)
+        @node = node
+      end
+
+      # @return [Tools::Drawer]
+      def drawer
+        tools = @node.list("tools", 0..MOST)
+        check_ids(tools)
+        Tools::Drawer.new(tools.filter_map { |tool| self.class.read_tool(tool) })
+      end
+
+      # @param node [Node]
+      # @return [Tools::Tool, nil]
+      def self.read_tool(node)
+        return node.fault(nil, "is not an object: allowed is a tool with id, name and kind") unless node.value.is_a?(Hash)
+        return node.fault("kind", "is missing") if node["kind"].nil?
+
+        kind = node.choice("kind", Tools.kinds.keys)
+        Tools.kinds.fetch(kind).read(node) if kind == node["kind"]
+      end
+
+      private
+
+      def check_ids(tools)
+        tools.group_by { |tool| tool["id"] }.each do |id, same|
+          next if id.nil? || same.one?
+
+          same.drop(1).each { |tool| tool.fault("id", "#{id.inspect} is the id of another tool in the list: allowed is one tool an id") }
+        end
+      end
+    end
+  end
+end

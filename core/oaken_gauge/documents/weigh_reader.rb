@@ -1,0 +1,88 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Documents
+    # Reads a weigh document into a {Weighing::Task}.
+    class WeighReader
+      KEYS = %w[oaken_gauge seam_allowance grid fabrics tools maker priorities].freeze
+      PRIORITIES = %i[fabric time accuracy surplus].freeze
+      SEAM = 1/4r
+      GRIDS = { inch: 1/8r, cm: 5/127r, mm: 5/127r }.freeze
+
+      # @param document [Hash]
+      # @return [Weighing::Task]
+      # @raise [Invalid]
+      def self.read(document)
+        Documents.read(document) { |node| new(node).task }
+      end
+
+      # @param node [Node]
+      def initialize(node)
+        @node = node
+      end
+
+      # @return [Weighing::Task, nil] nil when there is not even a unit to read
+      def task
+        return unless @node.keys(required: %w[unit], optional: KEYS)
+
+        @node.integer("oaken_gauge", 1..1, default: 1)
+        unit = read_unit or return
+        Weighing::Task.new(unit: unit, seam: seam, grid: grid, drawer: drawer, fabrics: fabrics(unit.class.roles),
+                           maker: Weighing::Maker.read(@node.child("maker")), priorities: priorities, measure: measure)
+      end
+
+      private
+
+      def read_unit
+        unit = @node.child("unit") or return
+        return unit.fault(nil, "is not an object: allowed is a unit with kind, finished and count") unless unit.value.is_a?(Hash)
+        return unit.fault("kind", "is missing") if unit["kind"].nil?
+
+        kind = unit.choice("kind", Units.kinds.keys)
+        Units.kinds.fetch(kind).read(unit) if kind == unit["kind"]
+      end
+
+      def seam
+        @node.length("seam_allowance", default: SEAM, most: 2)
+      end
+
+      # The unit of measure in which the finished size was given.
+      def measure
+        size = @node.child("unit")
+        size.value["finished"].is_a?(Array) ? size.child("finished").measure_of(0) : size.measure_of("finished")
+      end
+
+      def grid
+        Grid.new(@node.length("grid", default: GRIDS.fetch(measure), most: 1))
+      end
+
+      def drawer
+        return Tools::Drawer.starter if @node["tools"].nil?
+
+        DrawerReader.new(@node).drawer
+      end
+
+      def fabrics(roles)
+        given = @node.child("fabrics")
+        given&.keys(optional: roles.map(&:to_s))
+        roles.to_h { |role| [role, fabric(given&.child(role.to_s))] }
+      end
+
+      def fabric(node)
+        return Stock::Yardage.new unless node
+        return node.fault(nil, "is not an object: allowed is a fabric with a form") unless node.value.is_a?(Hash)
+
+        form = node.choice("form", Stock.forms.keys, default: nil)
+        return node.fault("form", "is missing") unless form
+
+        Stock.forms.fetch(form).read(node)
+      end
+
+      def priorities
+        node = @node.child("priorities") or return PRIORITIES.to_h { |name| [name, 1] }
+        node.keys(optional: PRIORITIES.map(&:to_s))
+        PRIORITIES.to_h { |name| [name, node.number(name.to_s, 0..100, default: 1)] }
+      end
+    end
+  end
+end

@@ -1,0 +1,73 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Documents
+    # Writes the answer to a weigh document.
+    class WeighWriter
+      # @param task [Weighing::Task]
+      # @param view [Boolean] add what a screen needs: words, steps, drawings, the beam
+      def initialize(task, view: false)
+        @task = task
+        @view = view
+      end
+
+      # @param outcomes [Array<Weighing::Outcome>] in order
+      # @return [Hash]
+      def write(outcomes)
+        answer = { "unit" => @task.unit.to_document(@task.measure), "methods" => outcomes.map { |outcome| method(outcome) } }
+        @view ? answer.merge(ViewWriter.new(@task).beam) : answer
+      end
+
+      private
+
+      def method(outcome)
+        head = head(outcome)
+        head.merge!(body(outcome)) if outcome.feasible?
+        head.merge!(ViewWriter.new(@task).method(outcome)) if @view
+        head
+      end
+
+      def head(outcome)
+        way = outcome.way.class
+        { "method" => way.id, "family" => way.family, "technique" => way.technique, "feasible" => outcome.feasible?,
+          "problems" => outcome.problems.map { |problem| { "code" => problem.code.to_s, "say" => problem.say } },
+          "settings" => outcome.settings.map { |setting| setting(setting) } }
+      end
+
+      def body(outcome)
+        { "cuts" => outcome.way.cuts.map { |cut| CutWriter.new(cut, @task).write }, "makes" => makes(outcome.way.makes),
+          "fabric" => outcome.cloth.to_h { |role, cloth| [role.to_s, cloth(cloth)] },
+          "waste" => outcome.waste.transform_keys(&:to_s), "accuracy" => accuracy(outcome), "effort" => effort(outcome),
+          "rank" => outcome.rank, "score" => outcome.score.round(4) }
+      end
+
+      def setting(setting)
+        mark = setting.mark.is_a?(Numeric) ? write_length(setting.mark) : setting.mark
+        { "tool" => setting.tool.id, "side" => setting.side&.to_s, "mark" => mark, "reads" => setting.reads.to_s,
+          "off_by" => write_length(setting.off_by), "say" => setting.say }
+      end
+
+      def makes(makes)
+        { "per_set" => makes.per_set, "sets" => makes.sets, "made" => makes.made, "surplus" => makes.surplus }
+      end
+
+      def cloth(cloth)
+        { "consumed" => cloth.consumed, "in_units" => cloth.in_units, "surplus" => cloth.surplus, "offcut" => cloth.offcut,
+          "lost" => cloth.lost, "pieces_of_stock" => cloth.taken,
+          "strips" => cloth.strips.map { |width, count| { "width" => write_length(width), "count" => count } } }
+      end
+
+      def accuracy(outcome)
+        { "alignments" => outcome.total(:alignments), "basis" => "assumed" }
+      end
+
+      def effort(outcome)
+        { "minutes" => outcome.minutes.round(2), "cuts" => outcome.total(:cuts), "passes" => outcome.total(:passes) }
+      end
+
+      def write_length(length)
+        Length.new(length, @task.measure).to_s
+      end
+    end
+  end
+end

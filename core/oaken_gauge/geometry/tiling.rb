@@ -1,0 +1,76 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  # One shape after another along a strip, each turned half round and slid up until the cut edges
+  # touch. How far to slide is found from the outlines: the greatest distance, at any height, between
+  # the right edge of one and the left edge of the next. Both edges are made of straight pieces, so
+  # the greatest distance is at the height of a corner.
+  #
+  # @example Half-square triangle patches that finish at 2, on a 2½ strip
+  #   tiling = Tiling.new(Patches::HalfSquare.new(2).strip_outline(1/4r))
+  #   tiling.length_of(2)   # => 3.2071…
+  class Tiling
+    # @return [Polygon] the shape as it stands first, touching both axes
+    attr_reader :upright
+
+    # @param outline [Polygon] the shape as cut, its long edge along the strip
+    # @param turning [Boolean] false for directional cloth, where no shape may be turned
+    def initialize(outline, turning: true)
+      @upright = outline.settle
+      @turned = turning ? @upright.half_turn : @upright
+      @slides = [slide(@upright, @turned), slide(@turned, @upright)]
+    end
+
+    # @return [Numeric] inches of strip that a pair takes
+    def pitch
+      @slides.sum
+    end
+
+    # @param count [Integer]
+    # @return [Numeric] inches of strip from the first shape's left end to the last one's right end
+    def length_of(count)
+      return 0 if count.zero?
+
+      start_of(count - 1) + upright.width
+    end
+
+    # @param length [Numeric] inches of strip
+    # @return [Integer] how many shapes it holds
+    def fit(length)
+      room = length - upright.width + TOLERANCE
+      return 0 if room.negative?
+
+      pairs, rest = room.divmod(pitch)
+      (2 * pairs.to_i) + (rest >= @slides.first ? 2 : 1)
+    end
+
+    # @param count [Integer]
+    # @return [Array<Polygon>] the first shapes in their places
+    def outlines(count)
+      Array.new(count) { |i| (i.even? ? upright : @turned).move(start_of(i), 0) }
+    end
+
+    private
+
+    def start_of(index)
+      (pitch * (index / 2)) + (index.odd? ? @slides.first : 0)
+    end
+
+    def slide(first, second)
+      heights = (first.points + second.points).map(&:last).uniq
+      heights.map { |height| extent(first, height).last - extent(second, height).first }.max
+    end
+
+    # Leftmost and rightmost point of the shape at one height.
+    def extent(shape, height)
+      shape.edges.flat_map { |edge| crossings(edge, height) }.minmax
+    end
+
+    def crossings(((x1, y1), (x2, y2)), height)
+      return [] unless height.between?(*[y1, y2].minmax.zip([-TOLERANCE, TOLERANCE]).map(&:sum))
+      return [x1, x2] if (y1 - y2).abs <= TOLERANCE
+
+      [x1 + ((x2 - x1) * (height - y1) / (y2 - y1).to_f)]
+    end
+  end
+end

@@ -1,0 +1,27 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Methods
+    # A thing done at the table, at the machine or at the iron, once.
+    #
+    # - name: Symbol
+    # - takes: [Symbol], the maker's times it is made of
+    # - cuts, passes, alignments: what one of it adds up to
+    # - care: Symbol, what can hurt: :blade, :press, :iron or :needle
+    # - one, many: its words for a count of one and for more, with %<count>d, %<size>s and %<on>s
+    Operation = Struct.new(:name, :takes, :cuts, :passes, :alignments, :care, :one, :many, keyword_init: true) do
+      # @param count [Integer]
+      # @return [String] a format
+      def words(count)
+        count == 1 ? one : many
+      end
+
+      # @param maker [Weighing::Maker]
+      # @param length [Numeric] inches sewn
+      # @return [Float]
+      def seconds(maker, length)
+        takes.sum { |time| maker.seconds(time) * (time == :sew_inch ? length : 1) }
+      end
+    end
+  end
+end

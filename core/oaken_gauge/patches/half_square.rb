@@ -1,0 +1,18 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Patches
+    # Half of a square: straight grain on the two legs, bias on the long side. Named by its leg.
+    # Pushed outward by s, the leg grows by (2 + √2)s: once for the allowance on either side, once
+    # more for the tip, which leaves along 45°.
+    class HalfSquare < Shape
+      PIECE_THEN = :cut_diagonal
+      PER_PIECE = 2
+
+      # @return [Polygon]
+      def outline
+        Polygon.new([[0, 0], [finished, 0], [0, finished]])
+      end
+    end
+  end
+end

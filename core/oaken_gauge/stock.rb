@@ -1,0 +1,11 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  # The forms in which a maker has her cloth.
+  module Stock
+    # @return [Hash{String => Class}] every form that can be read, by its name in documents
+    def self.forms
+      @forms ||= { "yardage" => Yardage, "strips" => Strips }
+    end
+  end
+end

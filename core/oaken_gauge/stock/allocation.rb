@@ -1,0 +1,21 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Stock
+    # What a cut takes from stock. Areas in square inches.
+    #
+    # - consumed: cloth taken
+    # - offcut: cloth that goes back to the shelf
+    # - taken: how many strips, precuts, scraps or blanks
+    # - strips: [[width, count]]
+    # - sheets: pictures of what was taken, see {Sheet}
+    # - short: nil, or a {Problem} that says what the stock cannot give
+    Allocation = Struct.new(:consumed, :offcut, :taken, :strips, :sheets, :short, keyword_init: true) do
+      # @param problem [Problem]
+      # @return [Allocation] one that could not be made
+      def self.refused(problem)
+        new(consumed: 0, offcut: 0, taken: 0, strips: [], sheets: [], short: problem)
+      end
+    end
+  end
+end

@@ -1,0 +1,14 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Stock
+    # Blanks for a die, of one fabric, for the whole demand.
+    #
+    # - role: Symbol, which fabric
+    # - size: [width, length], Rational inches; the length lies along the feed
+    # - count: layers
+    # - then_do: Symbol, what becomes of each
+    # - drawing: Proc to the [Polygon]s of the shapes that the die cuts from one
+    Blank = Struct.new(:role, :size, :count, :then_do, :drawing, keyword_init: true)
+  end
+end

@@ -1,0 +1,51 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Stock
+    module Rows
+      # Blanks for a die. A blank is taken whole, and only blanks are counted; that the stock can give
+      # them is looked at apart, with the lengthwise grain along the feed where it can be.
+      class BlankRows < Rows
+        # @return [Allocation]
+        def allocation
+          best = layouts.max_by { |layout| [possible(layout), -layout.strip] }
+          return Allocation.refused(too_large) unless best
+
+          blanks.tap { |allocation| allocation.short = shortage(best) }
+        end
+
+        private
+
+        def blanks
+          width, length = cut.size
+          Allocation.new(consumed: width * length * cut.count, offcut: 0, taken: cut.count, strips: [],
+                         sheets: [Sheet.new(size: [length, width], repeats: cut.count, drawing: cut.drawing)])
+        end
+
+        # A strip is cut across the cloth, so its width lies along the lengthwise grain, as the feed does.
+        def layouts
+          ways.filter_map do |across, along|
+            strip = fabric.strip_for(across)
+            held = (fabric.strip_length / along).floor
+            RowLayout.new(strip: strip, length: fabric.strip_length, per_strip: held, count: cut.count) if strip && held.positive?
+          end
+        end
+
+        def ways
+          fabric.directional? ? [cut.size.reverse] : [cut.size.reverse, cut.size].uniq
+        end
+
+        # How many of the blanks wanted there are strips for.
+        def possible(layout)
+          held = fabric.strips_in_stock(layout.strip)
+          held ? [held * layout.per_strip, cut.count].min : cut.count
+        end
+
+        def too_large
+          short, long = cut.size.minmax
+          fabric.strip_for(short) ? strip_too_short(long) : strip_too_narrow(short)
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,41 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Stock
+    module Rows
+      # Squares and rectangles along strips. Both ways round are tried unless the cloth is
+      # directional; the one that takes less cloth is used.
+      class PieceRows < Rows
+        private
+
+        def layouts
+          ways.filter_map { |across, along| layout(across, along) }
+        end
+
+        def ways
+          fabric.directional? ? [cut.size] : [cut.size, cut.size.reverse].uniq
+        end
+
+        def layout(across, along)
+          strip = fabric.strip_for(across)
+          held = (fabric.strip_length / along).floor
+          return unless strip && held.positive?
+
+          RowLayout.new(strip: strip, length: fabric.strip_length, per_strip: held, count: cut.count,
+                        reach: ->(count) { count * along },
+                        outlines: ->(count) { Array.new(count) { |i| Polygon.rectangle(along, across).move(i * along, 0) } },
+                        marks: ->(count) { Array.new(count) { |i| marks_at(i * along, across, along) }.flatten(1) })
+        end
+
+        def marks_at(left, across, along)
+          cut.marks.map { |line| line.map { |x, y| [left + (x * along), y * across] } }
+        end
+
+        def too_large
+          across, along = cut.size.minmax
+          fabric.strip_for(across) ? strip_too_short(along) : strip_too_narrow(across)
+        end
+      end
+    end
+  end
+end

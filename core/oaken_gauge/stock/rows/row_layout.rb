@@ -1,0 +1,63 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Stock
+    module Rows
+      # Whole strips, one row of shapes to a strip: what that takes from stock and what goes back.
+      #
+      # - strip: Rational inches, the width of every strip
+      # - length: Rational inches along each
+      # - per_strip: shapes that one strip holds
+      # - count: shapes needed
+      # - reach: Proc, from a number of shapes to the inches of strip they take
+      # - outlines: Proc, from a number of shapes to their [Polygon]s on the strip
+      # - marks: Proc, from a number of shapes to lines across them
+      RowLayout = Struct.new(:strip, :length, :per_strip, :count, :reach, :outlines, :marks, keyword_init: true) do
+        # @return [Integer] strips taken
+        def taken
+          (count / per_strip.to_r).ceil
+        end
+
+        # @return [Numeric] square inches
+        def consumed
+          taken * strip * length
+        end
+
+        # Smaller comes first; at a tie the narrower strip.
+        # @return [Array]
+        def preference
+          [consumed, strip]
+        end
+
+        # @return [Allocation]
+        def allocation
+          Allocation.new(consumed: consumed, offcut: sheets.sum { |sheet| offcut_area(sheet) }, taken: taken,
+                         strips: [[strip, taken]], sheets: sheets)
+        end
+
+        # Full strips, then the one that is not.
+        # @return [Array<Sheet>]
+        def sheets
+          @sheets ||= [[count / per_strip, per_strip], [1, count % per_strip]]
+                      .reject { |repeats, held| repeats.zero? || held.zero? }
+                      .map { |repeats, held| sheet(repeats, held) }
+        end
+
+        private
+
+        def sheet(repeats, held)
+          Sheet.new(size: [strip, length], repeats: repeats, drawing: -> { outlines.call(held) },
+                    lines: marks && -> { marks.call(held) }, offcut: offcut(reach.call(held)))
+        end
+
+        def offcut(reached)
+          [reached, 0, length - reached, strip] if Offcut.worth_keeping?(length - reached, strip)
+        end
+
+        def offcut_area(sheet)
+          sheet.offcut ? sheet.repeats * sheet.offcut[2] * sheet.offcut[3] : 0
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,60 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Stock
+    module Rows
+      # Laying one cut out in rows on a fabric: the ways it can lie, the best of them, or the reason
+      # why none will do.
+      #
+      # @abstract A kind of cut gives {#layouts} and {#too_large}.
+      class Rows
+        attr_reader :fabric, :cut, :measure
+
+        def initialize(fabric, cut, measure)
+          @fabric = fabric
+          @cut = cut
+          @measure = measure
+        end
+
+        # @return [Allocation]
+        def allocation
+          best = layouts.min_by(&:preference)
+          return Allocation.refused(too_large) unless best
+
+          best.allocation.tap { |allocation| allocation.short = shortage(best) }
+        end
+
+        private
+
+        def shortage(layout)
+          held = fabric.strips_in_stock(layout.strip)
+          return if held.nil? || held >= layout.taken
+
+          missing = layout.taken - held
+          Problem.new(code: :short, say: "Needs #{strips(layout.taken)} of #{say(layout.strip)} from the #{cut.role}; " \
+                                         "the stock gives #{held}. Find #{missing} more, or make fewer.")
+        end
+
+        def strips(count)
+          count == 1 ? "1 strip" : "#{count} strips"
+        end
+
+        def say(size)
+          Length.new(size, measure)
+        end
+
+        def strip_too_narrow(needed)
+          Problem.new(code: :strip_too_narrow,
+                      say: "Needs a #{cut.role} strip #{say(needed)} wide; the #{fabric.called(measure)} are too narrow. " \
+                           "Use wider strips or yardage, or a method that cuts smaller.")
+        end
+
+        def strip_too_short(needed)
+          Problem.new(code: :short,
+                      say: "One piece is #{say(needed)} long; the #{cut.role} is #{say(fabric.strip_length)} " \
+                           "along the strip, #{say(needed - fabric.strip_length)} too short.")
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,63 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Stock
+    # Cloth off the bolt. Strips of any width are cut from selvage to selvage.
+    class Yardage < Fabric
+      # Squared and without selvage, inches.
+      DEFAULT_USABLE_WIDTH = 40r
+
+      # @return [Rational] inches from selvage to selvage that can be used
+      attr_reader :usable_width
+      # @return [Rational, nil] inches along the selvage; nil when there is enough
+      attr_reader :length
+
+      def initialize(usable_width: DEFAULT_USABLE_WIDTH, length: nil, **common)
+        super(**common)
+        @usable_width = usable_width
+        @length = length
+      end
+
+      # @param node [Documents::Node]
+      # @return [Yardage]
+      def self.read(node)
+        node.keys(required: %w[form], optional: %w[usable_width length] + COMMON)
+        new(usable_width: node.length("usable_width", default: DEFAULT_USABLE_WIDTH, most: 200),
+            length: node.length("length", default: nil, most: 10_000), **common(node))
+      end
+
+      # @return [Hash] the document it could be read from
+      def to_document(measure)
+        { "form" => "yardage", "usable_width" => Length.new(usable_width, measure).to_s,
+          "length" => length && Length.new(length, measure).to_s, **common_document }.compact
+      end
+
+      # @param across [Rational] inches a strip must be wide
+      # @return [Rational] the width it is cut at: just that
+      def strip_for(across)
+        across
+      end
+
+      # @return [Rational] inches along a strip
+      def strip_length
+        usable_width
+      end
+
+      # @param width [Rational] inches
+      # @return [Integer, nil] strips of that width to be had; nil when there is no end to them
+      def strips_in_stock(width)
+        length && (length / width).floor
+      end
+
+      # @return [String] for the words of a refusal
+      def called(measure)
+        "#{Length.new(usable_width, measure)} wide yardage"
+      end
+
+      # @return [Boolean] whether strips still have to be cut to their width
+      def cut_to_width?(_width)
+        true
+      end
+    end
+  end
+end

@@ -1,0 +1,33 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Tools
+    # The tools a maker owns.
+    class Drawer
+      include Enumerable
+
+      # What is at hand where nobody says: one straight ruler.
+      # @return [Drawer]
+      def self.starter
+        @starter ||= new([StraightRuler.new(id: "straight", name: "Straight ruler", width: 13/2r, length: 24r)])
+      end
+
+      # @param tools [Array<Tool>]
+      def initialize(tools)
+        @tools = tools
+        freeze
+      end
+
+      # @yield [Tool]
+      def each(&block)
+        @tools.each(&block)
+      end
+
+      # @param kind [Class] a kind of tool
+      # @return [Array<Tool>] in drawer order
+      def of(kind)
+        grep(kind)
+      end
+    end
+  end
+end

@@ -1,0 +1,83 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Weighing
+    # One method weighed: whether it can be used, and what it would take. Its figures are in the order
+    # in which a maker asks for them.
+    class Outcome
+      # @return [Methods::Method]
+      attr_reader :way
+      # @return [Array<Problem>]
+      attr_reader :problems
+      # @return [Array<Tools::Setting>]
+      attr_reader :settings
+      # @return [Integer, nil] 1 for the best; nil when it cannot be used
+      attr_accessor :rank
+      # @return [Float, nil] 0 to 1, 1 for the best in everything that counts
+      attr_accessor :score
+
+      # @param way [Methods::Method]
+      def initialize(way)
+        @way = way
+        @settings = way.settings
+        @problems = way.problems + (way.problems.empty? ? shortages : [])
+      end
+
+      # @return [Boolean]
+      def feasible?
+        problems.empty?
+      end
+
+      # @return [Hash{Symbol => Cloth}] by role
+      def cloth
+        @cloth ||= way.unit.class.roles.to_h { |role| [role, cloth_of(role)] }
+      end
+
+      # @return [Hash{Symbol => Float}] all fabrics together
+      def waste
+        @waste ||= begin
+          parts = %i[consumed in_units surplus offcut lost].to_h { |part| [part, cloth.values.sum(&part)] }
+          parts.merge(lost_share: parts[:consumed].zero? ? 0.0 : parts[:lost] / parts[:consumed])
+        end
+      end
+
+      # @return [Array<Methods::Step>]
+      def steps
+        @steps ||= way.steps
+      end
+
+      # @return [Float]
+      def minutes
+        @minutes ||= steps.sum { |step| step.seconds(way.task.maker) } / 60.0
+      end
+
+      # @param what [Symbol] :cuts, :passes or :alignments
+      # @return [Integer] over all steps
+      def total(what)
+        steps.sum { |step| step.count * step.operation[what] }
+      end
+
+      # @return [Array<Symbol>] what can hurt, in order of work
+      def cares
+        steps.filter_map { |step| step.operation.care }.uniq
+      end
+
+      private
+
+      def shortages
+        way.allocations.values.filter_map(&:short)
+      end
+
+      def cloth_of(role)
+        Cloth.new(allocations: way.allocations.select { |cut, _| cut.role == role }.values,
+                  in_units: way.unit.count * way.unit.cloth_of(role, way.seam),
+                  surplus: (way.makes.surplus * way.unit.cloth_of(role, way.seam)) + spare_cloth(role))
+      end
+
+      def spare_cloth(role)
+        spare = way.spare_patches.fetch(role, 0)
+        spare.zero? ? 0.0 : spare * way.unit.cloth_in_patch(way.unit.patches_of(role).first, way.seam)
+      end
+    end
+  end
+end

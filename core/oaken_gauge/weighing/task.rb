@@ -1,0 +1,23 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Weighing
+    # One question: which way to make this unit, with these tools, from this cloth?
+    #
+    # - unit: {Units::Unit}
+    # - seam: Rational inches
+    # - grid: {Grid} that cut sizes round up to
+    # - drawer: {Tools::Drawer}
+    # - fabrics: {Symbol => Stock::Fabric} by role
+    # - maker: {Maker}
+    # - priorities: {Symbol => Numeric}
+    # - measure: Symbol, the unit of measure of the document
+    Task = Struct.new(:unit, :seam, :grid, :drawer, :fabrics, :maker, :priorities, :measure, keyword_init: true) do
+      # @param role [Symbol]
+      # @return [Stock::Fabric]
+      def fabric(role)
+        fabrics.fetch(role)
+      end
+    end
+  end
+end
