@@ -19,6 +19,7 @@ module OakenGauge
       # @param node [Node]
       def initialize(node)
         @node = node
+        @units = UnitReader.new(node)
       end
 
       # @return [Weighing::Task, nil] nil when there is not even a unit to read
@@ -26,30 +27,19 @@ module OakenGauge
         return unless @node.keys(required: %w[unit], optional: KEYS)
 
         @node.integer("oaken_gauge", 1..1, default: 1)
-        unit = read_unit or return
+        unit = @units.unit or return
         Weighing::Task.new(unit: unit, seam: seam, grid: grid, drawer: drawer, fabrics: fabrics(unit.class.roles),
                            maker: Weighing::Maker.read(@node.child("maker")), priorities: priorities, measure: measure)
       end
 
       private
 
-      def read_unit
-        unit = @node.child("unit") or return
-        return unit.fault(nil, "is not an object: allowed is a unit with kind, finished and count") unless unit.value.is_a?(Hash)
-        return unit.fault("kind", "is missing") if unit["kind"].nil?
-
-        kind = unit.choice("kind", Units.kinds.keys)
-        Units.kinds.fetch(kind).read(unit) if kind == unit["kind"]
-      end
-
       def seam
         @node.length("seam_allowance", default: SEAM, most: 2)
       end
 
-      # The unit of measure in which the finished size was given.
       def measure
-        size = @node.child("unit")
-        size.value["finished"].is_a?(Array) ? size.child("finished").measure_of(0) : size.measure_of("finished")
+        @measure ||= @units.measure
       end
 
       def grid

@@ -4,8 +4,8 @@ module OakenGauge
   module Methods
     module Die
       # Where the shapes lie in a blank, for its drawing: rows tiled as along strips, a quarter inch
-      # from the edges. A die's document does not say how its steel lies, so this is a likely layout;
-      # where it would not fit, nothing is drawn.
+      # from the edges, along the longer side of the blank. A die's document does not say how its steel
+      # lies, so this is a likely layout; where it would not fit, nothing is drawn.
       class DiePicture
         MARGIN = 1/4r
 
@@ -15,11 +15,11 @@ module OakenGauge
           @count = die.per_layer(shape)
         end
 
-        # @return [Array<Polygon>] across the width of the blank, row upon row along its length
+        # @return [Array<Polygon>] row upon row, with the longer side of the blank level
         def outlines
-          across, along = @die.blank.map { |side| side - (2 * MARGIN) }
-          per_row = @tiling.fit(across)
-          rows = (along / @tiling.upright.height).floor
+          high, long = @die.blank.minmax.map { |side| side - (2 * MARGIN) }
+          per_row = @tiling.fit(long)
+          rows = (high / @tiling.upright.height).floor
           return [] if per_row * rows < @count
 
           Array.new((@count / per_row.to_r).ceil) { |i| row(i, [per_row, @count - (i * per_row)].min) }.flatten

@@ -19,7 +19,7 @@ module OakenGauge
         def blanks
           width, length = cut.size
           Allocation.new(consumed: width * length * cut.count, offcut: 0, taken: cut.count, strips: [],
-                         sheets: [Sheet.new(size: [length, width], repeats: cut.count, drawing: cut.drawing)])
+                         sheets: [Sheet.new(size: cut.size.minmax, repeats: cut.count, drawing: cut.drawing)])
         end
 
         # A strip is cut across the cloth, so its width lies along the lengthwise grain, as the feed does.

@@ -1,0 +1,12 @@
+# frozen_string_literal: true
+
+module Server
+  # A request that does not keep to the contract, told as a problem document like everything else.
+  class ContractError < Committee::ValidationError
+    # @return [Array] a Rack answer
+    def render
+      problem = Problem.new(status, "The request does not keep to the contract.", errors: [{ pointer: "", message: message }])
+      [status, { "content-type" => Problem::TYPE }, [JSON.generate(problem.to_document)]]
+    end
+  end
+end

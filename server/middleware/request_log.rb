@@ -1,0 +1,46 @@
+# frozen_string_literal: true
+
+module Server
+  module Middleware
+    # One line of JSON a request, and one for whatever a request could not deal with; the browser gets
+    # only a plain problem document then.
+    class RequestLog
+      def initialize(app, output = $stdout)
+        @app = app
+        @output = output
+      end
+
+      def call(env)
+        started = now
+        status, headers, body = answer(env)
+        log(at: Time.now.utc.iso8601(3), method: env["REQUEST_METHOD"], path: env["PATH_INFO"], status: status,
+            ms: ((now - started) * 1000).round(1))
+        [status, headers, body]
+      end
+
+      private
+
+      def answer(env)
+        @app.call(env)
+      rescue *Database::GONE
+        problem(Problem.database_gone, "retry-after" => "2")
+      rescue StandardError => e
+        log(at: Time.now.utc.iso8601(3), error: e.class.name, message: e.message, trace: e.backtrace&.first(8))
+        problem(Problem.new(500, "Something went wrong here. Nothing was saved; what you typed is still on your screen."))
+      end
+
+      def problem(problem, headers = {})
+        [problem.status, { "content-type" => Problem::TYPE, **headers }, [JSON.generate(problem.to_document)]]
+      end
+
+      def log(line)
+        @output.write("#{JSON.generate(line)}\n")
+        @output.flush
+      end
+
+      def now
+        Process.clock_gettime(Process::CLOCK_MONOTONIC)
+      end
+    end
+  end
+end

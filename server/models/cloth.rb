@@ -1,0 +1,15 @@
+# frozen_string_literal: true
+
+module Server
+  module Models
+    # A fabric on the shelf: how it looks on screen, and the document that says in which form it is.
+    class Cloth < ActiveRecord::Base
+      belongs_to :maker
+
+      # @return [Hash]
+      def to_document
+        { "id" => id, "name" => name, "colour" => colour, "weave" => weave, "fabric" => document }
+      end
+    end
+  end
+end

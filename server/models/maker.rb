@@ -1,0 +1,17 @@
+# frozen_string_literal: true
+
+module Server
+  module Models
+    # Who is at the bench. This application serves one maker.
+    class Maker < ActiveRecord::Base
+      has_many :tools, -> { order(:position, :id) }, dependent: :destroy
+      has_many :cloths, -> { order(:id) }, dependent: :destroy
+      has_many :projects, -> { order(:id) }, dependent: :destroy
+
+      # @return [Maker] the one whose bench this is
+      def self.at_bench
+        order(:id).first!
+      end
+    end
+  end
+end

@@ -1,0 +1,22 @@
+# frozen_string_literal: true
+
+module Server
+  module Models
+    # A quilt in the making.
+    class Project < ActiveRecord::Base
+      belongs_to :maker
+      has_many :units, -> { order(:position, :id) }, dependent: :destroy
+
+      # @return [Hash]
+      def to_document
+        { "id" => id, "name" => name, "seam_allowance" => seam_allowance, "lock_version" => lock_version }
+      end
+
+      # @return [Hash] with its units, and the drawer and shelf that they are made from
+      def to_full_document
+        to_document.merge("maker" => maker.name, "units" => units.includes(:pick, :unit_cloths).map(&:to_document),
+                          "drawer" => maker.tools.map(&:document), "cloths" => maker.cloths.map(&:to_document))
+      end
+    end
+  end
+end

@@ -1,0 +1,27 @@
+# frozen_string_literal: true
+
+module Server
+  module Models
+    # A unit that a project needs. Its spec is the unit's document; its version covers its pick too, so
+    # that two tabs cannot pick over one another.
+    class Unit < ActiveRecord::Base
+      belongs_to :project
+      has_many :unit_cloths, dependent: :destroy
+      has_many :cloths, through: :unit_cloths
+      has_one :pick, dependent: :destroy
+
+      # @return [Hash]
+      def to_document
+        { "id" => id, "project_id" => project_id, "label" => label, "unit" => spec, "lock_version" => lock_version,
+          "cloths" => unit_cloths.to_h { |held| [held.role, held.cloth_id] }, "pick" => pick&.to_document }
+      end
+
+      # @param spec [Hash] the unit's document
+      # @return [Hash] the document the core weighs it by, with this project's drawer and cloth
+      def weigh_document(spec = self.spec)
+        { "unit" => spec, "seam_allowance" => project.seam_allowance, "tools" => project.maker.tools.map(&:document),
+          "fabrics" => unit_cloths.includes(:cloth).to_h { |held| [held.role, held.cloth.document] } }
+      end
+    end
+  end
+end

@@ -1,0 +1,41 @@
+# frozen_string_literal: true
+
+module Server
+  # What went wrong, as RFC 9457 problem details. Raised by resources, written by {Resources::Base}.
+  class Problem < StandardError
+    TYPE = "application/problem+json"
+
+    # @return [Integer] HTTP status
+    attr_reader :status
+    # @return [Hash] more members of the answer
+    attr_reader :members
+
+    def initialize(status, title, **members)
+      super(title)
+      @status = status
+      @members = members
+    end
+
+    # @return [Hash] ready for JSON
+    def to_document
+      { "type" => "about:blank", "title" => message, "status" => status, **members.transform_keys(&:to_s) }
+    end
+
+    # @param faults [Array<OakenGauge::Documents::Fault>]
+    # @return [Problem]
+    def self.unreadable(faults)
+      new(422, "Some of what was sent cannot be used.", errors: faults.map(&:to_document))
+    end
+
+    # @param text [String] "unit 7"
+    # @return [Problem]
+    def self.missing(text)
+      new(404, "There is no #{text} here.")
+    end
+
+    # @return [Problem]
+    def self.database_gone
+      new(503, "The database is not answering. Nothing was lost; try again in a moment.")
+    end
+  end
+end

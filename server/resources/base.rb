@@ -1,0 +1,69 @@
+# frozen_string_literal: true
+
+module Server
+  module Resources
+    # What every resource shares: reading JSON, answering JSON, and turning what goes wrong into a
+    # problem document. No answer ever carries a stack trace.
+    class Base < Sinatra::Base
+      configure do
+        disable :show_exceptions, :dump_errors, :logging, :static, :protection
+        enable :raise_errors
+        set :host_authorization, {}
+      end
+
+      error OakenGauge::Documents::Invalid do |error|
+        problem Problem.unreadable(error.faults)
+      end
+
+      error Problem do |error|
+        problem error
+      end
+
+      error ActiveRecord::RecordNotFound do |error|
+        problem Problem.missing("#{error.model.to_s.split('::').last.downcase} #{error.id}".strip)
+      end
+
+      error(*Database::GONE) do
+        problem Problem.database_gone
+      end
+
+      private
+
+      def problem(error)
+        headers["retry-after"] = "2" if error.status == 503
+        halt error.status, { "content-type" => Problem::TYPE }, JSON.generate(error.to_document)
+      end
+
+      def answer(document, status: 200)
+        content_type :json
+        halt status, JSON.generate(document)
+      end
+
+      # @return [Object] the request's JSON
+      def document
+        @document ||= OakenGauge::Documents.parse(request.body.read.to_s.force_encoding(Encoding::UTF_8))
+      end
+
+      # Reads the request's JSON, and raises all its faults together.
+      def read(&block)
+        OakenGauge::Documents.read(document, &block)
+      end
+
+      # Saves over the version that the sender saw, or says what changed in between.
+      #
+      # @param record [ActiveRecord::Base] as it stands now
+      # @param version [Integer] as the sender saw it
+      def save_over(record, version)
+        raise conflict(record) unless record.lock_version == version
+
+        record.class.transaction { yield record }
+      rescue ActiveRecord::StaleObjectError
+        raise conflict(record.class.find(record.id))
+      end
+
+      def conflict(record)
+        Problem.new(409, "This was changed in another window after you opened it.", current: record.to_document)
+      end
+    end
+  end
+end

@@ -1,0 +1,54 @@
+# frozen_string_literal: true
+
+module Server
+  module Resources
+    # The pick of a unit: a method at a size, kept with what it would take.
+    class Picks < Base
+      put "/api/units/:id/pick" do
+        spec, way = read { |node| fields(node) }
+        save_over(find, document["lock_version"]) { |unit| pick(unit, spec, way) }
+        answer find.to_document
+      end
+
+      delete "/api/units/:id/pick" do
+        version = Integer(params.fetch("lock_version"))
+        save_over(find, version) do |unit|
+          unit.pick&.destroy!
+          unit.update!(updated_at: Time.now)
+        end
+        answer find.to_document
+      end
+
+      private
+
+      def find
+        Models::Unit.find(params["id"])
+      end
+
+      def fields(node)
+        node.keys(required: %w[lock_version method unit])
+        [OakenGauge::Documents::UnitReader.new(node).document, node.choice("method", OakenGauge::Methods.all.map(&:id))]
+      end
+
+      # Weighed anew here, so that what is kept is what the core says of the drawer as it is stored.
+      def pick(unit, spec, way)
+        chosen = weighed(unit, spec, way)
+        unit.update!(spec: spec, updated_at: Time.now)
+        (unit.pick || unit.build_pick).update!(way: way, spec: spec, answer: chosen)
+      end
+
+      def weighed(unit, spec, way)
+        chosen = OakenGauge.weigh(unit.weigh_document(spec))["methods"].find { |method| method["method"] == way }
+        return chosen if chosen && chosen["feasible"]
+
+        raise Problem.new(422, "This method cannot make the unit.", errors: reasons(chosen))
+      end
+
+      def reasons(chosen)
+        return [{ "pointer" => "/method", "message" => "does not make this kind of unit" }] unless chosen
+
+        chosen["problems"].map { |reason| { "pointer" => "/method", "message" => reason["say"] } }
+      end
+    end
+  end
+end

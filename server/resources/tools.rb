@@ -1,0 +1,55 @@
+# frozen_string_literal: true
+
+module Server
+  module Resources
+    # The drawer: its tools, new ones, changed ones, ones taken away. A tool's document goes through
+    # the core, so that no tool is stored which it could not read.
+    class Tools < Base
+      get "/api/tools" do
+        answer({ "tools" => maker.tools.map(&:to_document) })
+      end
+
+      post "/api/tools" do
+        stored = read { |node| fields(node, required: %w[tool]) }
+        refuse_second(stored["id"])
+        answer maker.tools.create!(document: stored, position: maker.tools.size).to_document, status: 201
+      end
+
+      patch "/api/tools/:id" do
+        stored = read { |node| fields(node, required: %w[tool lock_version]) }
+        refuse_second(stored["id"], except: find)
+        save_over(find, document["lock_version"]) { |tool| tool.update!(document: stored) }
+        answer find.to_document
+      end
+
+      delete "/api/tools/:id" do
+        find.destroy!
+        halt 204
+      end
+
+      private
+
+      def maker
+        @maker ||= Models::Maker.at_bench
+      end
+
+      def find
+        maker.tools.find(params["id"])
+      end
+
+      def fields(node, required:)
+        node.keys(required: required)
+        given = node.child("tool") or return
+        tool = OakenGauge::Documents::DrawerReader.read_tool(given)
+        tool&.to_document
+      end
+
+      def refuse_second(key, except: nil)
+        return unless maker.tools.where.not(id: except&.id).exists?(key: key)
+
+        fault = OakenGauge::Documents::Fault.new(pointer: "/tool/id", message: "#{key.inspect} is the id of another tool in the drawer")
+        raise Problem.unreadable([fault])
+      end
+    end
+  end
+end

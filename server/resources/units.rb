@@ -1,0 +1,42 @@
+# frozen_string_literal: true
+
+module Server
+  module Resources
+    # The units of a project: new ones, changed ones, ones taken away.
+    class Units < Base
+      post "/api/projects/:id/units" do
+        project = Models::Maker.at_bench.projects.find(params["id"])
+        fields = read { |node| UnitFields.new(node, project, required: %w[label unit]).read }
+        unit = Models::Unit.transaction { project.units.create!(fields.except(:cloths)).tap { |made| set_cloths(made, fields) } }
+        answer unit.reload.to_document, status: 201
+      end
+
+      patch "/api/units/:id" do
+        fields = read { |node| UnitFields.new(node, find.project, required: %w[lock_version]).read }
+        save_over(find, document["lock_version"]) do |unit|
+          unit.update!(fields.except(:cloths).merge(updated_at: Time.now))
+          set_cloths(unit, fields)
+        end
+        answer find.to_document
+      end
+
+      delete "/api/units/:id" do
+        find.destroy!
+        halt 204
+      end
+
+      private
+
+      def find
+        Models::Unit.find(params["id"])
+      end
+
+      def set_cloths(unit, fields)
+        return unless fields[:cloths]
+
+        unit.unit_cloths.destroy_all
+        fields[:cloths].each { |role, cloth_id| unit.unit_cloths.create!(role: role, cloth_id: cloth_id) }
+      end
+    end
+  end
+end
