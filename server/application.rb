@@ -19,7 +19,8 @@ module Server
         use Middleware::RequestLog, log
         use Rack::Deflater
         use Rack::Attack
-        use Rack::Protection::HostAuthorization, permitted_hosts: HOSTS + ENV["HOST"].to_s.split(","), message: "This host is not served here.", logging: false
+        use Rack::Protection::HostAuthorization, permitted_hosts: HOSTS + ENV["HOST"].to_s.split(","),
+message: "This host is not served here.", logging: false
         use Rack::Protection::HttpOrigin, logging: false
         use Middleware::BodyLimit
         use Committee::Middleware::RequestValidation, schema: schema, error_class: ContractError, strict: false,

@@ -30,7 +30,7 @@ module Server
     end
 
     not_found do
-      problem Problem.missing("page at this address") unless response.body.any?
+      problem Problem.new(404, "There is nothing at this address.") unless response.body.any?
     end
 
     private

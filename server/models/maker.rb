@@ -4,9 +4,10 @@ module Server
   module Models
     # Who is at the bench. This application serves one maker.
     class Maker < ActiveRecord::Base
+      # Projects go first: their units hold on to the cloths.
+      has_many :projects, -> { order(:id) }, dependent: :destroy
       has_many :tools, -> { order(:position, :id) }, dependent: :destroy
       has_many :cloths, -> { order(:id) }, dependent: :destroy
-      has_many :projects, -> { order(:id) }, dependent: :destroy
 
       # @return [Maker] the one whose bench this is
       def self.at_bench

@@ -45,8 +45,8 @@ module Server
       end
 
       # Reads the request's JSON, and raises all its faults together.
-      def read(&block)
-        OakenGauge::Documents.read(document, &block)
+      def read(&)
+        OakenGauge::Documents.read(document, &)
       end
 
       # Saves over the version that the sender saw, or says what changed in between.

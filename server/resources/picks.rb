@@ -30,15 +30,16 @@ module Server
         [OakenGauge::Documents::UnitReader.new(node).document, node.choice("method", OakenGauge::Methods.all.map(&:id))]
       end
 
-      # Weighed anew here, so that what is kept is what the core says of the drawer as it is stored.
+      # Weighed anew here, so that what is kept is what the core says of the drawer as it is stored. Its
+      # words and steps are kept with it; its drawings can be made again.
       def pick(unit, spec, way)
         chosen = weighed(unit, spec, way)
         unit.update!(spec: spec, updated_at: Time.now)
-        (unit.pick || unit.build_pick).update!(way: way, spec: spec, answer: chosen)
+        (unit.pick || unit.build_pick).update!(way: way, spec: spec, answer: chosen.except("drawings"))
       end
 
       def weighed(unit, spec, way)
-        chosen = OakenGauge.weigh(unit.weigh_document(spec))["methods"].find { |method| method["method"] == way }
+        chosen = OakenGauge.weigh(unit.weigh_document(spec), view: true)["methods"].find { |method| method["method"] == way }
         return chosen if chosen && chosen["feasible"]
 
         raise Problem.new(422, "This method cannot make the unit.", errors: reasons(chosen))

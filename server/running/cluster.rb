@@ -11,7 +11,6 @@ module Running
   # root, so root has it run as the user that Debian's package made for it.
   class Cluster
     SERVICE_USER = "postgres"
-    STARTED = "database system is ready"
 
     # @param folder [String] made when it is not there
     # @param settings [Hash{String => String}] more PostgreSQL settings
@@ -26,7 +25,7 @@ module Running
       initialise unless File.exist?(File.join(data, "PG_VERSION"))
       return if running?
 
-      @port = free_port
+      @port = usable_port
       options = { "port" => @port.to_s, "listen_addresses" => "127.0.0.1", "unix_socket_directories" => "" }.merge(@settings)
       run "pg_ctl", "start", "--silent", "--wait", "-D", data, "-l", File.join(@folder, "postgres.log"),
           "-o", options.map { |name, value| "-c #{name}='#{value}'" }.join(" ")
@@ -40,9 +39,7 @@ module Running
     # @param name [String] a database, made when it is not there
     # @return [String] its address
     def database(name)
-      unless ask("postgres", "SELECT 1 FROM pg_database WHERE datname = '#{name}'").include?("1")
-        ask("postgres", "CREATE DATABASE #{name}")
-      end
+      ask("postgres", "CREATE DATABASE #{name}") unless ask("postgres", "SELECT 1 FROM pg_database WHERE datname = '#{name}'").include?("1")
       url(name)
     end
 
@@ -122,8 +119,22 @@ module Running
       folder
     end
 
-    def free_port
-      TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
+    # The port it had before, while that is still free: whoever is connected finds it again.
+    def usable_port
+      before = File.exist?(port_file) ? File.read(port_file).to_i : 0
+      port = free_port(before) || free_port(0)
+      File.write(port_file, port.to_s)
+      port
+    end
+
+    def free_port(wanted)
+      TCPServer.open("127.0.0.1", wanted) { |server| server.addr[1] }
+    rescue Errno::EADDRINUSE
+      nil
+    end
+
+    def port_file
+      File.join(@folder, "port")
     end
   end
 end

@@ -21,15 +21,21 @@ module OakenGauge
       # @return [Hash] the scale, and a row for each tool that has marks for the unit
       def beam
         beam = Weighing::Beam.new(@task)
-        { "beam" => { **scale(beam), "rows" => beam.rows.map { |row| beam_row(row) } } }
+        { "beam" => { **scale(beam), "rows" => beam.rows.map { |row| beam_row(row) } }, "drawing" => unit_drawing }
       end
 
       private
 
       def scale(beam)
         finished = @task.unit.finished
-        { "from" => beam.class::FROM.to_f, "to" => beam.to.to_f, "stop" => beam.class::STOP.to_f,
+        { "from" => beam.class::FROM.to_f, "to" => beam.to.to_f, "stops" => beam.stops.map { |stop| write(stop) },
           "finished" => write(finished), "at" => finished.to_f }
+      end
+
+      # The unit as it will be seen in the quilt: its finished patches.
+      def unit_drawing
+        { "size" => [@task.unit.outline.height.to_f, @task.unit.outline.width.to_f],
+          "patches" => @task.unit.patches.map { |patch| { "role" => patch.role.to_s, "outline" => points(patch.outline.points) } } }
       end
 
       def beam_row(row)

@@ -28,7 +28,7 @@ module OakenGauge
 
     # @return [Numeric] square inches; negative when the corners run clockwise
     def area
-      edges.sum { |(x1, y1), (x2, y2)| (x1 * y2) - (x2 * y1) } / 2r
+      edges.sum { |(x1, y1), (x2, y2)| (x1 * y2) - (x2 * y1) }/2r
     end
 
     # @return [Array<Array>] each corner with the next

@@ -12,7 +12,7 @@ module OakenGauge
     FRACTION = %r{(?:(?<whole>\d+)[ -]+)?(?<over>\d+)\s*/\s*(?<under>\d+)}
     DECIMAL = /(?<decimal>\d+(?:\.\d+)?|\.\d+)/
     SUFFIX = /(?<suffix>"|″|''|inches|inch|in|cm|mm)?/
-    WRITTEN = /\A(?<sign>-)?(?:#{FRACTION}|#{DECIMAL})\s*#{SUFFIX}\z/
+    WRITTEN = /\A\s*(?<sign>-)?(?:#{FRACTION}|#{DECIMAL})\s*#{SUFFIX}\s*\z/
     SUFFIX_MEASURES = { "cm" => :cm, "mm" => :mm }.freeze
 
     # @param text [String]
@@ -31,7 +31,7 @@ module OakenGauge
 
     # Vulgar fractions (⅞) become digits over digits, with a space before them.
     def plain(text)
-      text.scrub("?").gsub(/[¼-¾⅐-⅞]/) { |vulgar| " #{vulgar.unicode_normalize(:nfkc)}" }.tr("⁄", "/").strip
+      text.scrub("?").gsub(/[¼-¾⅐-⅞]/) { |vulgar| " #{vulgar.unicode_normalize(:nfkc)}" }.tr("⁄", "/")
     end
 
     def amount(match)

@@ -19,8 +19,8 @@ module OakenGauge
       end
 
       # @yield [Tool]
-      def each(&block)
-        @tools.each(&block)
+      def each(&)
+        @tools.each(&)
       end
 
       # @param kind [Class] a kind of tool

@@ -35,8 +35,10 @@ module OakenGauge
         return [] unless [from, to, step].all?(&:positive?)
 
         count = ((to - from) / step).floor + 1
-        node.fault("marks", "runs from #{Length.new(from)} to #{Length.new(to)} by #{Length.new(step)}: allowed are 1 to " \
-                            "#{MOST_MARKS} marks, from the smaller to the larger") unless count.between?(1, MOST_MARKS)
+        unless count.between?(1, MOST_MARKS)
+          node.fault("marks", "runs from #{Length.new(from)} to #{Length.new(to)} by #{Length.new(step)}: allowed are 1 to " \
+                              "#{MOST_MARKS} marks, from the smaller to the larger")
+        end
         Array.new(count.clamp(0, MOST_MARKS)) { |i| from + (i * step) }
       end
 

@@ -26,6 +26,11 @@ module OakenGauge
         @task.drawer.flat_map { |tool| rows_of(tool, marks_on(tool)) }
       end
 
+      # @return [Array<Rational>] where the fence can stand, inches
+      def stops
+        FROM.step(to, STOP).to_a
+      end
+
       # @return [Rational] where the scale ends, inches
       def to
         [TO, @task.unit.finished.ceil.to_r].max
@@ -41,17 +46,13 @@ module OakenGauge
 
       def ruler_marks(ruler)
         shape = @task.unit.patches.first.shape.class
-        stops.filter_map do |finished|
+        (stops | [@task.unit.finished]).filter_map do |finished|
           line = ruler.grid.ceil(shape.new(finished).piece_size(@task.seam).first)
           next if line > ruler.reach
 
           Tools::Mark.new(tool: ruler, makes: shape.kind, printed: line, reads: :cut, finished: finished,
                           main: ruler.main_line?(line))
         end
-      end
-
-      def stops
-        FROM.step(to, STOP).to_a | [@task.unit.finished]
       end
 
       def kinds

@@ -9,7 +9,7 @@ module OakenGauge
       # What each priority looks at; less is better.
       FIGURES = {
         fabric: ->(outcome) { outcome.waste[:consumed] - outcome.waste[:offcut] },
-        time: ->(outcome) { outcome.minutes },
+        time: lambda(&:minutes),
         accuracy: ->(outcome) { outcome.total(:alignments) },
         surplus: ->(outcome) { outcome.waste[:surplus] }
       }.freeze

@@ -34,8 +34,8 @@ module OakenGauge
         end
 
         def seam_mismatch(tool)
-          @method.refuse(:seam_mismatch, "#{tool.name} counts on a seam allowance of #{say(tool.made_for_seam)}, not #{say(@method.seam)}. " \
-                                         "Sew with #{say(tool.made_for_seam)}, or use another method.")
+          @method.refuse(:seam_mismatch, "#{tool.name} counts on a seam allowance of #{say(tool.made_for_seam)}, " \
+                                         "not #{say(@method.seam)}. Sew with #{say(tool.made_for_seam)}, or use another method.")
         end
 
         def nearest

@@ -1,0 +1,81 @@
+# frozen_string_literal: true
+
+require "support/browser_case"
+
+# Two windows, a database that goes away, light and dark, and what a screen reader needs.
+class TroubleTest < BrowserCase
+  def pick_elsewhere(method)
+    @unit.reload.update!(updated_at: Time.now)
+    answer = OakenGauge.weigh(@unit.weigh_document, view: true)["methods"].find { |one| one["method"] == method }
+    @unit.create_pick!(way: method, spec: @unit.spec, answer: answer)
+  end
+
+  def test_another_window_saved_first_keep_theirs
+    pick_elsewhere "die/patches"
+    click_button "Pick Two at a time"
+
+    assert_selector "[role=dialog]", text: "Changed in another window"
+    assert_heard "There24 finished at two inches, patches"
+    click_button "Keep what was saved there"
+
+    assert_heard "Picked: Single patches, die cut"
+    assert_equal "die/patches", @unit.reload.pick.way
+  end
+
+  def test_another_window_saved_first_keep_mine
+    pick_elsewhere "die/patches"
+    click_button "Pick Two at a time"
+    click_button "Save mine over it"
+
+    assert_heard "Picked: Two at a time"
+    assert_equal "rotary/two_at_a_time", @unit.reload.pick.way
+  end
+
+  def test_a_pick_waits_for_the_database_and_is_saved_when_it_is_back
+    ThrowawayCluster.start.stop
+    click_button "Pick Two at a time"
+
+    assert_text "The database is not answering"
+    fence.send_keys(:right)
+
+    assert_heard "squares cut three inches", "Two at a time"
+    ThrowawayCluster.start.start
+
+    assert_heard "Picked: Two at a time"
+    assert_equal "rotary/two_at_a_time", @unit.reload.pick.way
+  ensure
+    ThrowawayCluster.start.start
+  end
+
+  def test_light_and_dark_are_remembered
+    before = evaluate_script("document.documentElement.dataset.light")
+    click_button "Light or dark"
+
+    refute_equal before, evaluate_script("document.documentElement.dataset.light")
+    page.refresh
+
+    assert_selector "tr.method", minimum: 5
+    refute_equal before, evaluate_script("document.documentElement.dataset.light")
+  end
+
+  def test_accessibility_in_light_and_dark_with_a_row_open
+    open_way "Two at a time"
+
+    assert_selector ".steps"
+    assert_empty axe_faults
+    click_button "Light or dark"
+
+    assert_empty axe_faults
+  end
+
+  def test_the_page_keeps_within_a_tablet_and_within_double_zoom
+    [[1024, 768], [640, 400]].each do |width, height|
+      page.current_window.resize_to(width, height)
+
+      assert_selector "tr.method", minimum: 5
+      assert_operator evaluate_script("document.documentElement.scrollWidth"), :<=, width
+    end
+  ensure
+    page.current_window.resize_to(1280, 800)
+  end
+end

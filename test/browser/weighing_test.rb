@@ -1,0 +1,134 @@
+# frozen_string_literal: true
+
+require "support/browser_case"
+
+class WeighingScreenTest < BrowserCase
+  PAIR = "Strip pair with a triangle ruler"
+
+  def test_the_ways_are_there_side_by_side
+    assert_equal OakenGauge::Methods.making(:half_square).map(&:title).sort, ways.sort
+    assert_heard "squares cut two and seven eighths inches", "Two at a time"
+    assert_heard "blanks cut five and one half inches × seven inches, line two inches", "Single patches, die cut"
+    assert_equal "24", find_field("How many").value
+    assert_fence "two inches"
+  end
+
+  def test_drag_open_pick_reload_and_find_it
+    drag_fence_to "3"
+
+    assert_fence "three inches"
+    assert_heard "squares cut three and seven eighths inches", "Two at a time"
+    open_way PAIR
+
+    assert_heard "Line 3 on Half-inch triangle: that number is the finished size. Cut the strip three and one half inches wide"
+    assert_heard "Cut 24 pairs with the triangle ruler, turned half round between cuts, never over."
+    click_button "Pick #{PAIR}"
+
+    assert_heard "Picked: #{PAIR} for 24 finished at three inches"
+    open_unit @unit
+
+    assert_heard "Picked: #{PAIR} for 24 finished at three inches"
+    assert_fence "three inches"
+    assert_equal "triangle_ruler/strip_pair", @unit.reload.pick.way
+  end
+
+  def test_tools_lock_at_their_marks_and_show_the_gap_between_them
+    assert_heard "Strip-number triangle, half-square side: printed two and one half inches"
+    fence.send_keys(:right)
+
+    assert_fence "two and one eighth inches"
+    assert_heard "No mark here; the nearest: one eighth inch below, three eighths inch above"
+    assert_heard "No die cuts this shape at two and one eighth inches finished", "Single patches, die cut"
+  end
+
+  def test_the_last_answer_stays_while_the_next_is_worked_out
+    fence.send_keys(*([:right] * 9))
+
+    assert_fence "three and one eighth inches"
+    assert_heard "squares cut four inches", "Two at a time"
+  end
+
+  def test_pick_and_unpick_can_be_undone
+    click_button "Pick Two at a time"
+
+    assert_heard "Picked: Two at a time"
+    click_button "Undo"
+
+    assert_text "No method picked yet"
+    assert_nil @unit.reload.pick
+    click_button "Undo"
+
+    assert_heard "Picked: Two at a time"
+    click_button "Take back Two at a time"
+
+    assert_text "No method picked yet"
+    press [:control, "z"]
+
+    assert_heard "Picked: Two at a time"
+  end
+
+  def test_undo_brings_back_the_size_too
+    drag_fence_to "4"
+
+    assert_fence "four inches"
+    click_button "Pick Two at a time"
+
+    assert_heard "Picked: Two at a time"
+    click_button "Undo"
+
+    assert_fence "two inches"
+    assert_text "No method picked yet"
+    assert_equal "2", @unit.reload.spec["finished"]
+  end
+
+  def test_a_pick_says_when_the_fence_stands_elsewhere
+    click_button "Pick Two at a time"
+
+    assert_heard "Picked: Two at a time"
+    fence.send_keys(:right)
+    click_button "The fence stands elsewhere: go back to the pick"
+
+    assert_fence "two inches"
+  end
+
+  def test_all_of_it_by_key
+    press "f"
+    press :left, :left
+
+    assert_fence "one and three quarters inches"
+    press "m"
+    press :down, :enter
+
+    assert_selector "button[aria-expanded=true]"
+    press "p"
+
+    assert_text "Picked:"
+    press "?"
+
+    assert_selector "[role=dialog]", text: "take hold of the fence"
+    press :escape
+
+    assert_no_selector "[role=dialog]"
+    press "u"
+
+    assert_text "No method picked yet"
+  end
+
+  def test_sorting_by_any_figure
+    { "Minutes" => 6, "Chances to slip" => 5, "Left over" => 4 }.each do |head, column|
+      click_button head
+
+      assert_selector "th[aria-sort=ascending]", text: head
+      figures = all("tr.method td:nth-child(#{column})").map { |cell| cell.text.to_i }
+
+      assert_equal figures.sort, figures
+    end
+  end
+
+  def test_cautions_stand_by_the_steps
+    open_way "Single patches, die cut"
+
+    assert_text "fingers, hair and sleeves clear"
+    assert_text "Blade: close it every time you put it down"
+  end
+end

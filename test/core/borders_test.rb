@@ -1,0 +1,46 @@
+# frozen_string_literal: true
+
+require "support/core_case"
+
+# The borders between the rooms of the house.
+class BordersTest < CoreCase
+  ROOT = File.expand_path("../..", __dir__)
+  OUTSIDE = /\b(Sinatra|Rack|ActiveRecord|PG|Server|File|Dir|IO|Open3|Socket|Net|Kernel|ENV|Process|Random)\b(?!::Separator)|\bTime\.now|\b(rand|srand|system|sleep|puts|`)\(/
+
+  def lines(glob)
+    Dir[File.join(ROOT, glob)].flat_map do |file|
+      File.readlines(file).map.with_index(1) do |line, i|
+        ["#{file}:#{i}", line.sub(/(^|\s)#.*/, "")]
+      end
+    end
+  end
+
+  def test_core_reaches_nothing_outside_itself
+    reaching = lines("core/**/*.rb").select { |_, line| line.match?(OUTSIDE) }
+
+    assert_empty reaching
+  end
+
+  def test_core_requires_only_what_computes
+    required = lines("core/**/*.rb").filter_map { |_, line| line[/^\s*require "([^"]+)"/, 1] }.uniq.sort
+
+    assert_equal %w[json oaken_gauge zeitwerk], required
+  end
+
+  def test_core_loads_without_the_server
+    loaded = IO.popen(
+      [RbConfig.ruby, "-I#{ROOT}/core", "-e",
+       "require 'oaken_gauge'; puts OakenGauge::LOADER.eager_load.inspect, defined?(Server).inspect"], &:read
+    )
+
+    assert_match(/nil/, loaded)
+  end
+
+  # Allowances, and the arithmetic that sizes are made of; drawing needs none of it.
+  def test_the_page_computes_no_sizes
+    craft = %r{SQRT|sqrt|hypot|0\.8536|1\.2071|7 ?/ ?8(?!")|\+ ?0\.5\b|seam_allowance\b.*[*+]|[*+].*seam_allowance}
+    computing = lines("web/src/**/*.{ts,tsx}").reject { |at, _| at.include?("contract.d.ts") }.select { |_, line| line.match?(craft) }
+
+    assert_empty computing
+  end
+end

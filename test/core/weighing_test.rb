@@ -1,0 +1,139 @@
+# frozen_string_literal: true
+
+require "support/core_case"
+
+class WeighingTest < CoreCase
+  SIZES = ["1", "1 1/2", "2", "2 3/8", "3.1", "4", "6 1/4", "5cm", "63mm"].freeze
+  COUNTS = [1, 2, 7, 24, 63, 500].freeze
+  SEAMS = ["1/4", "3/16", "3/8", "6mm", "0.75cm"].freeze
+
+  def each_answer
+    SIZES.product(COUNTS, SEAMS) do |finished, count, seam|
+      answer = OakenGauge.weigh(half_square(finished, count, seam_allowance: seam))
+      answer["methods"].select { |method| method["feasible"] }.each { |method| yield method, finished, count, seam }
+    end
+  end
+
+  def test_the_four_parts_add_up_and_none_is_negative
+    each_answer do |method, *asked|
+      [*method["fabric"].values, method["waste"]].each do |parts|
+        four = parts.values_at("in_units", "surplus", "offcut", "lost")
+
+        assert_in_delta parts["consumed"], four.sum, CLOSE, [method["method"], asked].inspect
+        assert four.all? { |part| part >= -CLOSE }, [method["method"], asked, parts].inspect
+      end
+    end
+  end
+
+  def test_made_less_surplus_is_what_was_needed
+    each_answer do |method, _, count, _|
+      makes = method["makes"]
+
+      assert_equal count, makes["made"] - makes["surplus"]
+      assert_operator makes["surplus"], :<, makes["per_set"]
+    end
+  end
+
+  def test_no_piece_is_smaller_than_its_geometry
+    each_answer do |method, *|
+      method["cuts"].reject { |cut| cut["shape"] == "blank" }.each do |cut|
+        cut["size"].zip(cut["exact"]) { |size, exact| assert_operator Length.parse(size).to_f, :>=, exact - CLOSE }
+      end
+    end
+  end
+
+  def test_the_same_unit_holds_the_same_cloth_however_it_was_cut
+    SIZES.product(SEAMS) do |finished, seam|
+      held = OakenGauge.weigh(half_square(finished, 24, seam_allowance: seam))["methods"].filter_map { |m| m.dig("waste", "in_units") }
+
+      assert_operator held.max - held.min, :<, CLOSE
+    end
+  end
+
+  def test_more_units_never_take_less_cloth
+    Methods.all.each do |method|
+      taken = (1..60).map { |count| weigh(method.id, half_square("2", count))["waste"]["consumed"] }
+
+      assert_equal taken.sort, taken, method.id
+    end
+  end
+
+  def test_magic_numbers_follow_the_seam_allowance
+    { "1/4" => "2 7/8", "3/8" => "3 3/8", "3/16" => "2 3/4", "1/2" => "3 3/4" }.each do |seam, cut|
+      assert_equal [cut, cut], weigh("rotary/two_at_a_time", half_square("2", 2, seam_allowance: seam))["cuts"][0]["size"], seam
+    end
+  end
+
+  # 60 mm + (2 + √2) × 6 mm = 80.49 mm, up to the next millimetre.
+  def test_a_metric_document_is_answered_in_its_own_measure
+    cut = weigh("rotary/two_at_a_time", half_square("60mm", 2, seam_allowance: "6mm"))["cuts"][0]
+
+    assert_equal %w[81mm 81mm], cut["size"]
+    assert_in_delta 80.485281 / 25.4, cut["exact"][0], 1e-5
+  end
+
+  def test_a_coarser_grid_rounds_further_up
+    assert_equal %w[3 3], weigh("rotary/two_at_a_time", half_square("2", 2, grid: "1/2"))["cuts"][0]["size"]
+  end
+
+  # 25 units: 13 squares fill a strip of 40 (37.375, leaving 2.625 × 2.875 worth keeping); none is over.
+  def test_every_strip_gives_back_its_own_offcut
+    light = weigh("rotary/two_at_a_time", half_square("2", 27))["fabric"]["light"]
+
+    assert_equal 2, light["pieces_of_stock"]
+    assert_in_delta 230, light["consumed"], CLOSE
+    assert_in_delta 2.875 * (2.625 + 37.125), light["offcut"], CLOSE
+  end
+
+  # 12 squares of 2 7/8 leave 1 1/4 of 35 3/4: under 1 1/2, so it is lost. At 36 it would just be kept.
+  def test_a_sliver_is_lost
+    fabrics = { "light" => { "form" => "yardage", "usable_width" => "35 3/4" } }
+
+    assert_in_delta 0, weigh("rotary/two_at_a_time", half_square("2", 24, fabrics: fabrics))["fabric"]["light"]["offcut"], CLOSE
+  end
+
+  def test_directional_cloth_takes_longer_strips
+    turned = weigh("triangle_ruler/strip_pair", half_square("2", 24))
+    straight = weigh("triangle_ruler/strip_pair",
+half_square("2", 24, fabrics: { "light" => { "form" => "yardage", "directional" => true } }))
+
+    assert_equal 1, turned["fabric"]["light"]["pieces_of_stock"]
+    assert_equal 2, straight["fabric"]["light"]["pieces_of_stock"] # 24 × 2.8536 = 68.5
+  end
+
+  def test_fabrics_share_a_pass_up_to_the_smallest_layer_limit
+    flannel = { "dark" => { "form" => "yardage", "cloth" => "flannel" } }
+
+    assert_equal 1, weigh("die/patches", half_square("2", 24))["effort"]["passes"] # 3 + 3 layers of 6
+    assert_equal 3, weigh("die/patches", half_square("2", 24, fabrics: flannel))["effort"]["passes"] # of 2
+  end
+
+  def test_priorities_change_the_order
+    first = ->(priorities) { OakenGauge.weigh(half_square("2", 13, priorities: priorities))["methods"][0] }
+
+    by_surplus = first.call({ "fabric" => 0, "time" => 0, "accuracy" => 0, "surplus" => 1 })
+    by_time = first.call({ "fabric" => 0, "time" => 1, "accuracy" => 0, "surplus" => 0 })
+
+    assert_equal 0, by_surplus["makes"]["surplus"]
+    assert_equal "die/patches", by_time["method"]
+    assert_equal [1, 1.0], by_time.values_at("rank", "score")
+  end
+
+  def test_ties_keep_the_order_of_the_catalogue
+    nothing = { "fabric" => 0, "time" => 0, "accuracy" => 0, "surplus" => 0 }
+
+    assert_equal(Methods.all.map(&:id), OakenGauge.weigh(half_square("2", 24, priorities: nothing))["methods"].map { |m| m["method"] })
+  end
+
+  # 12 squares to mark 8 s, 24 seams of √2 × 2.875 at 0.6 s an inch and 3 s each, 24 cut, 2 strips, 2 ends,
+  # 12 lines cut, 24 pressed: 96 + 130.6 + 240 + 20 + 20 + 120 + 192 = 818.6 s.
+  def test_minutes_are_the_sum_of_the_steps
+    assert_in_delta 13.64, weigh("rotary/two_at_a_time", half_square)["effort"]["minutes"], 0.005
+  end
+
+  def test_a_time_of_her_own_replaces_the_assumed_one
+    slower = weigh("rotary/two_at_a_time", half_square("2", 24, maker: { "press" => 18 }))
+
+    assert_in_delta 13.64 + 4, slower["effort"]["minutes"], 0.006
+  end
+end

@@ -1,0 +1,64 @@
+# frozen_string_literal: true
+
+require "support/server_case"
+
+# What every request passes through.
+class ApplicationTest < ServerCase
+  def test_health_asks_the_database
+    assert_equal({ "status" => "well", "database" => "answering" }, fetch("/health"))
+  end
+
+  def test_the_policy_lets_in_nothing_from_outside_and_no_inline_script
+    get "/health"
+    policy = last_response.headers["content-security-policy"]
+
+    assert_match(/default-src 'none'/, policy)
+    assert_match(/script-src 'self';/, policy)
+    refute_match(/unsafe/, policy)
+    assert_equal "nosniff", last_response.headers["x-content-type-options"]
+  end
+
+  def test_each_answer_has_a_nonce_of_its_own
+    nonces = Array.new(2) { get("/health").headers["content-security-policy"][/nonce-([^']+)/, 1] }
+
+    assert_equal 2, nonces.uniq.size
+  end
+
+  def test_strange_hosts_and_strange_pages_are_refused
+    header "Host", "bench.example"
+    get "/health"
+
+    assert_equal 403, last_response.status
+    header "Host", "localhost"
+    header "Origin", "http://elsewhere.example"
+    post "/api/projects", '{"name":"x"}', "CONTENT_TYPE" => "application/json"
+
+    assert_equal 403, last_response.status
+  end
+
+  def test_a_request_is_logged_as_one_line_of_json
+    LOG.truncate(0)
+    LOG.rewind
+    get "/health"
+    line = JSON.parse(LOG.string)
+
+    assert_equal ["GET", "/health", 200], line.values_at("method", "path", "status")
+  end
+
+  def test_what_fails_inside_shows_no_trace
+    log = StringIO.new
+    failing = Server::Middleware::RequestLog.new(->(_) { raise "secret at line 7" }, log)
+    status, headers, body = failing.call(Rack::MockRequest.env_for("/"))
+
+    assert_equal [500, "application/problem+json"], [status, headers["content-type"]]
+    refute_match(/secret/, body.join)
+    assert_match(/secret/, log.string)
+  end
+
+  def test_a_database_that_went_away_is_said_and_waited_for
+    gone = Server::Middleware::RequestLog.new(->(_) { raise ActiveRecord::ConnectionNotEstablished }, StringIO.new)
+    status, headers, = gone.call(Rack::MockRequest.env_for("/"))
+
+    assert_equal [503, "2"], [status, headers["retry-after"]]
+  end
+end

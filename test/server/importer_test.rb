@@ -1,0 +1,22 @@
+# frozen_string_literal: true
+
+require "support/server_case"
+
+class ImporterTest < ServerCase
+  def document
+    JSON.parse(File.read(DEMO))
+  end
+
+  def test_the_demo_can_be_weighed_and_every_method_has_its_turn
+    feasible = @project.units.flat_map { |unit| OakenGauge.weigh(unit.weigh_document)["methods"].select { |method| method["feasible"] } }
+
+    assert_equal OakenGauge::Methods.making(:half_square).map(&:id), feasible.map { |method| method["method"] }.uniq.sort
+  end
+
+  def test_a_tool_that_cannot_be_read_stores_nothing
+    broken = document.tap { |bench| bench["tools"][0]["width"] = "wide" }
+
+    assert_raises(OakenGauge::Documents::Invalid) { Server::Importer.new(broken).import }
+    assert_equal 1, Server::Models::Maker.count
+  end
+end

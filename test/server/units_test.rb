@@ -1,0 +1,99 @@
+# frozen_string_literal: true
+
+require "support/server_case"
+
+class UnitsTest < ServerCase
+  SPEC = { "kind" => "half_square", "finished" => "2 1/2", "count" => 30 }.freeze
+
+  def pick(version, method = "die/patches", unit = @unit.spec)
+    send_json("PUT", "/api/units/#{@unit.id}/pick", { "lock_version" => version, "method" => method, "unit" => unit })
+  end
+
+  def test_a_new_unit_keeps_its_cloths
+    cloths = { "light" => @maker.cloths[0].id, "dark" => @maker.cloths[1].id }
+    made = send_json("POST", "/api/projects/#{@project.id}/units", { "label" => "Foam", "unit" => SPEC.merge("finished" => "2.5"), "cloths" => cloths })
+
+    assert_equal [201, SPEC, cloths], [last_response.status, made["unit"], made["cloths"]]
+  end
+
+  def test_bad_units
+    send_json("POST", "/api/projects/#{@project.id}/units", { "unit" => SPEC.merge("finished" => "0"), "cloths" => { "light" => 999_999 } })
+    assert_problem 422, "/label", /missing/
+    assert_problem 422, "/unit/finished", /more than 0/
+    assert_problem 422, "/cloths/light", /id of a cloth/
+
+    assert_equal 3, @project.units.count
+  end
+
+  def test_a_pick_keeps_the_size_and_what_the_core_answered
+    kept = pick(0, "triangle_ruler/strip_pair", SPEC)
+
+    assert_equal [SPEC, SPEC, "triangle_ruler/strip_pair"], [kept["unit"], kept["pick"]["unit"], kept["pick"]["method"]]
+    assert_equal 30, kept["pick"]["answer"]["makes"]["made"]
+    assert_equal kept, fetch("/api/projects/#{@project.id}")["units"].first
+  end
+
+  def test_a_second_pick_replaces_the_first_and_unpick_takes_it_back
+    pick(0)
+    again = pick(1, "rotary/two_at_a_time")
+
+    assert_equal ["rotary/two_at_a_time", 2], [again["pick"]["method"], again["lock_version"]]
+    delete "/api/units/#{@unit.id}/pick?lock_version=2"
+
+    assert_nil check["pick"]
+    assert_equal 0, Server::Models::Pick.count
+  end
+
+  def test_a_method_that_cannot_make_the_unit_is_not_picked
+    pick(0, "die/patches", SPEC)
+    assert_problem 422, "/method", /No die cuts/
+    pick(0, "die/teleport", SPEC)
+    assert_problem 422, "/method", /allowed is one of/
+
+    assert_equal [0, "2"], [@unit.reload.lock_version, @unit.spec["finished"]]
+  end
+
+  def test_two_tabs_cannot_pick_over_one_another
+    pick(0, "rotary/patches")
+    pick(0, "die/patches")
+
+    assert_equal "rotary/patches", assert_problem(409, nil, /another window/)["current"]["pick"]["method"]
+    delete "/api/units/#{@unit.id}/pick?lock_version=0"
+    assert_problem 409
+
+    assert_equal "rotary/patches", @unit.reload.pick.way
+  end
+
+  def test_saves_at_the_same_moment
+    answers = Array.new(6) do |i|
+      Thread.new do
+        body = JSON.generate({ lock_version: 0, unit: SPEC.merge("count" => i + 1) })
+        Rack::MockRequest.new(APP).patch("http://localhost/api/units/#{@unit.id}", input: body, "CONTENT_TYPE" => "application/json", "HTTP_HOST" => "localhost").status
+      end
+    end.map(&:value)
+
+    assert_equal [200, 409], answers.uniq.sort
+    assert_equal 1, answers.count(200)
+  end
+
+  def test_a_changed_size_keeps_the_pick_as_it_was
+    pick(0)
+    changed = send_json("PATCH", "/api/units/#{@unit.id}", { "lock_version" => 1, "unit" => SPEC })
+
+    assert_equal ["2 1/2", "2"], [changed["unit"]["finished"], changed["pick"]["unit"]["finished"]]
+  end
+
+  def test_a_unit_taken_away_takes_its_pick_with_it
+    pick(0)
+    delete "/api/units/#{@unit.id}"
+
+    assert_equal [204, 0], [last_response.status, Server::Models::Pick.count]
+  end
+
+  def test_the_database_keeps_its_own_rules
+    assert_raises(ActiveRecord::StatementInvalid) { @project.units.create!(label: " ", spec: SPEC) }
+    assert_raises(ActiveRecord::StatementInvalid) { @project.units.create!(label: "x", spec: { "kind" => "half_square" }) }
+    assert_raises(ActiveRecord::RecordNotUnique) { 2.times { @unit.unit_cloths.create!(role: "third", cloth: @maker.cloths.first) } }
+    assert_raises(ActiveRecord::InvalidForeignKey) { @maker.cloths.first.delete }
+  end
+end

@@ -1,0 +1,50 @@
+# frozen_string_literal: true
+
+require "support/server_case"
+
+class WeighTest < ServerCase
+  ASKED = { "unit" => { "kind" => "half_square", "finished" => "2", "count" => 24 } }.freeze
+
+  def test_answers_what_the_core_answers
+    assert_equal JSON.parse(JSON.generate(OakenGauge.weigh(ASKED))), send_json("POST", "/api/weigh", ASKED)
+  end
+
+  def test_the_full_view_adds_words_drawings_and_the_beam
+    answer = send_json("POST", "/api/weigh?view=full", ASKED.merge("tools" => @maker.tools.map(&:document)))
+
+    assert_equal ["Strip-number triangle", "2 1/2"], answer["beam"]["rows"].find { |row| row["reads"] == "strip" }.values_at("name", "locked")
+    assert(answer["methods"].all? { |method| method["steps"].any? && method["drawings"].keys == %w[light dark] })
+    assert_equal %w[light dark], answer["drawing"]["patches"].map { |patch| patch["role"] }
+  end
+
+  def test_bad_documents_are_named_by_pointer
+    send_json("POST", "/api/weigh", { "unit" => { "kind" => "half_square", "finished" => "5 ft", "count" => 0 }, "hat" => 1 })
+    assert_problem 422, "/unit/finished", /5 ft/
+    assert_problem 422, "/unit/count", /is 0/
+    assert_problem 422, "/hat", /unknown key/
+  end
+
+  def test_broken_json
+    send_json("POST", "/api/weigh", "{")
+    assert_problem 400
+  end
+
+  def test_a_body_that_is_too_large
+    send_json("POST", "/api/weigh", "x" * (Server::Middleware::BodyLimit::LARGEST + 1))
+    assert_problem 413, nil, /at most 512 KB/
+  end
+
+  def test_a_large_body_without_a_stated_length
+    env = Rack::MockRequest.env_for("/api/weigh", method: "POST", input: StringIO.new("x" * 600_000))
+    env.delete("CONTENT_LENGTH")
+
+    assert_equal 413, Server::Middleware::BodyLimit.new(->(_) { [200, {}, []] }).call(env).first
+  end
+
+  def test_too_many_requests
+    limit = Server::Throttle::REQUESTS
+    Rack::Attack.cache.store.clear
+    (limit + 1).times { get "/api/none" }
+    assert_problem 429
+  end
+end

@@ -1,0 +1,73 @@
+# frozen_string_literal: true
+
+require "json"
+require "rack/test"
+require "stringio"
+require_relative "throwaway_cluster"
+
+ENV["DATABASE_URL"] = ThrowawayCluster.start.database("oaken_gauge_test")
+require_relative "../../server/boot"
+Server::Database.migrate
+
+# What server tests share: the application through Rack, a fresh bench for each test, and answers held
+# against the contract.
+class ServerCase < Minitest::Test
+  include Committee::Test::Methods
+  include Rack::Test::Methods
+
+  LOG = StringIO.new
+  APP = Server::Application.build(log: LOG)
+  DEMO = File.expand_path("../../db/demo/bench.json", __dir__)
+
+  def setup
+    Server::Models::Maker.destroy_all
+    Rack::Attack.cache.store.clear
+    @maker = Server::Importer.new(JSON.parse(File.read(DEMO))).import
+    @project = @maker.projects.first
+    @unit = @project.units.first
+    header "Host", "localhost"
+  end
+
+  def app
+    APP
+  end
+
+  def committee_options
+    @committee_options ||= { schema: Committee::Drivers.load_from_file(Server::CONTRACT, parser_options: { strict_reference_validation: true }),
+                             parse_response_by_content_type: true, old_assert_behavior: false }
+  end
+
+  def request_object
+    last_request
+  end
+
+  def response_data
+    [last_response.status, last_response.headers, last_response.body]
+  end
+
+  # Sends JSON and gives what came back, its shape held against the contract.
+  def send_json(method, path, body = nil)
+    header "Content-Type", "application/json"
+    custom_request(method, path, {}, input: body.is_a?(String) ? body : JSON.generate(body))
+    check
+  end
+
+  def fetch(path)
+    get path
+    check
+  end
+
+  def check
+    assert_response_schema_confirm(last_response.status) if last_response.status < 400
+    last_response.body.empty? ? nil : JSON.parse(last_response.body)
+  end
+
+  def assert_problem(status, pointer = nil, message = //)
+    problem = JSON.parse(last_response.body)
+
+    assert_equal [status, "application/problem+json"], [last_response.status, last_response.media_type]
+    refute_match(/\.rb:\d/, last_response.body)
+    assert_match message, pointer ? problem["errors"].find { |error| error["pointer"] == pointer }&.fetch("message").to_s : problem["title"]
+    problem
+  end
+end

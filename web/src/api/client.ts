@@ -1,0 +1,77 @@
+import type { components } from "./contract";
+
+export type Schemas = components["schemas"];
+export type Project = Schemas["FullProject"];
+export type Unit = Schemas["Unit"];
+export type UnitDocument = Schemas["UnitDocument"];
+export type Cloth = Schemas["Cloth"];
+export type Method = Schemas["Method"];
+export type Beam = Schemas["Beam"];
+export type BeamRow = Schemas["BeamRow"];
+export type Drawing = Schemas["Drawing"];
+export type UnitDrawing = Schemas["UnitDrawing"];
+export type WeighAnswer = Schemas["WeighAnswer"];
+
+/** What went wrong with a request, in the server's own words where it had any. */
+export class ApiError extends Error {
+  constructor(
+    readonly status: number,
+    title: string,
+    readonly faults: { pointer: string; message: string }[] = [],
+    readonly current?: Unit,
+  ) {
+    super(title);
+  }
+
+  /** What is wrong with one field of what was sent. */
+  at(pointer: string): string | undefined {
+    return this.faults.find((fault) => fault.pointer === pointer)?.message;
+  }
+}
+
+/** Whether asking again may help: the server or its database was away. */
+export function worthRetrying(failures: number, error: Error): boolean {
+  return failures < 30 && (!(error instanceof ApiError) || error.status === 503);
+}
+
+async function problemOf(response: Response): Promise<ApiError> {
+  const fallback = `The server answered ${response.status}.`;
+  try {
+    const problem = (await response.json()) as Schemas["Problem"];
+    return new ApiError(response.status, problem.title, problem.errors, problem.current);
+  } catch {
+    return new ApiError(response.status, fallback);
+  }
+}
+
+async function ask<Answer>(
+  method: string,
+  path: string,
+  body?: unknown,
+  signal?: AbortSignal,
+): Promise<Answer> {
+  const response = await fetch(path, {
+    method,
+    signal,
+    headers: body === undefined ? {} : { "content-type": "application/json" },
+    body: body === undefined ? undefined : JSON.stringify(body),
+  }).catch((error: unknown) => {
+    if (signal?.aborted) throw error;
+    throw new ApiError(503, "The application is not answering. Nothing was lost; it is tried again.");
+  });
+  if (!response.ok) throw await problemOf(response);
+  return (await response.json()) as Answer;
+}
+
+export const api = {
+  projects: () => ask<{ projects: Schemas["Project"][] }>("GET", "/api/projects"),
+  project: (id: string) => ask<Project>("GET", `/api/projects/${id}`),
+  addUnit: (projectId: number, unit: unknown) => ask<Unit>("POST", `/api/projects/${projectId}/units`, unit),
+  weigh: (document: unknown, signal: AbortSignal) =>
+    ask<WeighAnswer>("POST", "/api/weigh?view=full", document, signal),
+  pick: (unit: Unit, method: string, spec: UnitDocument) =>
+    ask<Unit>("PUT", `/api/units/${unit.id}/pick`, { lock_version: unit.lock_version, method, unit: spec }),
+  unpick: (unit: Unit) => ask<Unit>("DELETE", `/api/units/${unit.id}/pick?lock_version=${unit.lock_version}`),
+  changeUnit: (unit: Unit, spec: UnitDocument) =>
+    ask<Unit>("PATCH", `/api/units/${unit.id}`, { lock_version: unit.lock_version, unit: spec }),
+};

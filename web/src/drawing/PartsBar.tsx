@@ -1,0 +1,47 @@
+import type { Method } from "../api/client";
+
+export const PARTS = [
+  { key: "in_units", name: "in the units", className: "part-units" },
+  { key: "surplus", name: "surplus", className: "part-surplus" },
+  { key: "offcut", name: "offcut for the shelf", className: "part-offcut" },
+  { key: "lost", name: "lost", className: "part-lost" },
+] as const;
+
+type Props = { waste: NonNullable<Method["waste"]>; most: number; width?: number };
+
+/** Where the cloth goes, four parts that make up what is taken; all bars share one scale. */
+export function PartsBar({ waste, most, width = 150 }: Props) {
+  const scale = width / most;
+  const starts = PARTS.map((_, i) => PARTS.slice(0, i).reduce((sum, part) => sum + waste[part.key], 0));
+  return (
+    <svg
+      role="img"
+      aria-label={sentence(waste)}
+      width={width}
+      height="18"
+      viewBox={`0 0 ${width} 18`}
+      className="block"
+    >
+      {PARTS.map((part, i) => (
+        <rect
+          key={part.key}
+          x={(starts[i] ?? 0) * scale}
+          y="1"
+          width={Math.max(0, waste[part.key] * scale)}
+          height="16"
+          className={part.className}
+        />
+      ))}
+    </svg>
+  );
+}
+
+/** An area as it is read: whole square inches, one decimal where it is small. */
+export function area(squareInches: number): string {
+  return squareInches.toFixed(squareInches < 10 ? 1 : 0);
+}
+
+function sentence(waste: NonNullable<Method["waste"]>): string {
+  const parts = PARTS.map((part) => `${area(waste[part.key])} ${part.name}`).join(", ");
+  return `${area(waste.consumed)} square inches taken: ${parts}`;
+}

@@ -1,0 +1,44 @@
+import type { Cloth, Drawing } from "../api/client";
+import { fillOf, isDark } from "./Weaves";
+
+type Props = { drawing: Drawing; cloth: Cloth | undefined; scale: number; label: string };
+type Point = number[];
+
+/** One strip or blank to scale: its pieces in their cloth, what is lost hatched, the offcut outlined. */
+export function StripPicture({ drawing, cloth, scale, label }: Props) {
+  const [height = 0, length = 0] = drawing.size;
+  const place = ([x = 0, y = 0]: Point) => `${x * scale},${(height - y) * scale}`;
+  return (
+    <svg
+      role="img"
+      aria-label={label}
+      width={length * scale + 2}
+      height={height * scale + 2}
+      viewBox={`-1 -1 ${length * scale + 2} ${height * scale + 2}`}
+      className={isDark(cloth) ? "on-dark block" : "block"}
+    >
+      <rect width={length * scale} height={height * scale} fill="url(#waste)" />
+      {drawing.offcut && <Offcut box={drawing.offcut} height={height} scale={scale} />}
+      {drawing.outlines.map((outline, i) => (
+        <polygon key={i} points={outline.map(place).join(" ")} fill={fillOf(cloth)} className="cut-edge" />
+      ))}
+      {drawing.marks.map((line, i) => (
+        <polyline key={i} points={line.map(place).join(" ")} className="chalk-line" />
+      ))}
+      <rect width={length * scale} height={height * scale} className="cloth-edge" />
+    </svg>
+  );
+}
+
+function Offcut({ box, height, scale }: { box: number[]; height: number; scale: number }) {
+  const [left = 0, low = 0, wide = 0, high = 0] = box;
+  return (
+    <rect
+      x={left * scale}
+      y={(height - low - high) * scale}
+      width={wide * scale}
+      height={high * scale}
+      className="offcut"
+    />
+  );
+}

@@ -1,0 +1,21 @@
+import type { UnitDrawing } from "../api/client";
+
+type Props = { drawing: UnitDrawing; fillOf: (role: string) => string; size: number; label: string };
+
+/** A unit as it will be seen in the quilt. */
+export function UnitPicture({ drawing, fillOf, size, label }: Props) {
+  const [height = 1, width = 1] = drawing.size;
+  const scale = size / Math.max(height, width);
+  return (
+    <svg role="img" aria-label={label} width={width * scale} height={height * scale} className="unit-picture">
+      {drawing.patches.map((patch, i) => (
+        <polygon
+          key={i}
+          points={patch.outline.map(([x = 0, y = 0]) => `${x * scale},${(height - y) * scale}`).join(" ")}
+          fill={fillOf(patch.role)}
+          className="seam-edge"
+        />
+      ))}
+    </svg>
+  );
+}

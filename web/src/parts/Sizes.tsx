@@ -1,0 +1,26 @@
+import { Fraction } from "./Fraction";
+
+type Props = { length: string; className?: string };
+
+/** A finished size, as seen in the quilt: always in a ring. */
+export function FinishedSize({ length, className = "" }: Props) {
+  return (
+    <span className={`size-finished ${className}`}>
+      <Fraction length={length} />
+    </span>
+  );
+}
+
+/** A cut size, with its seam allowance: always in a box. */
+export function CutSize({ length, className = "" }: Props) {
+  return (
+    <span className={`size-cut ${className}`}>
+      <Fraction length={length} />
+    </span>
+  );
+}
+
+/** A printed number as what it means: a finished size or something that is cut. */
+export function PrintedNumber({ printed, reads }: { printed: string; reads: string }) {
+  return reads === "finished" ? <FinishedSize length={printed} /> : <CutSize length={printed} />;
+}

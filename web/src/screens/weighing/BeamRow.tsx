@@ -1,0 +1,74 @@
+import type { BeamRow as Row } from "../../api/client";
+import { Fraction } from "../../parts/Fraction";
+import { PrintedNumber } from "../../parts/Sizes";
+
+type Props = { row: Row; place: (inches: number) => number; fence: number };
+
+const SIDES: Record<string, string> = {
+  half_square: "half-square side",
+  quarter_square: "quarter-square side",
+};
+const READS: Record<string, string> = {
+  finished: "reads finished",
+  strip: "reads strip",
+  cut: "reads cut",
+};
+
+/** One side of one tool: its marks on the beam's scale, and what it says at the fence. */
+export function BeamRow({ row, place, fence }: Props) {
+  return (
+    <div className="beam-row">
+      <div className="beam-row-name">
+        <span className="truncate">{row.name}</span>
+        <span className="quiet truncate">{READS[row.reads] ?? row.reads}</span>
+      </div>
+      <div className="beam-row-marks">
+        <svg width="100%" height="26" aria-hidden="true">
+          {row.marks.map((mark) => (
+            <line
+              key={mark.at}
+              x1={place(mark.at)}
+              x2={place(mark.at)}
+              y1={mark.main ? 3 : 9}
+              y2={mark.main ? 23 : 17}
+              className={mark.main ? "mark mark-main" : "mark"}
+            />
+          ))}
+        </svg>
+        {row.locked !== null && (
+          <span className="lock" style={{ "--fence": `${fence}px` } as React.CSSProperties}>
+            <span className="sr-only">
+              {row.name}, {SIDES[row.side ?? ""] ?? ""}: printed{" "}
+            </span>
+            <PrintedNumber printed={row.locked} reads={row.reads} />
+          </span>
+        )}
+      </div>
+      <div className="beam-row-gap">{row.locked === null && <Gaps gaps={row.gaps} />}</div>
+    </div>
+  );
+}
+
+function Gaps({ gaps }: { gaps: string[] }) {
+  if (gaps.length === 0) return <span className="quiet">no mark</span>;
+  return (
+    <span className="gaps">
+      <span className="sr-only">No mark here; the nearest: </span>
+      {gaps.map((gap) => (
+        <Gap key={gap} gap={gap} />
+      ))}
+    </span>
+  );
+}
+
+function Gap({ gap }: { gap: string }) {
+  const below = gap.startsWith("-");
+  return (
+    <span className="gap">
+      {below && <span aria-hidden="true">◂ </span>}
+      <Fraction length={gap.replace("-", "")} />
+      <span className="sr-only">{below ? " below, " : " above"}</span>
+      {!below && <span aria-hidden="true"> ▸</span>}
+    </span>
+  );
+}

@@ -1,0 +1,113 @@
+import { useEffect, useState } from "react";
+
+import { type Method, type Project, type Unit } from "../../api/client";
+import { Weaves } from "../../drawing/Weaves";
+import { Notice } from "../../parts/Notice";
+import { useKeys } from "../../parts/useKeys";
+import { useLight } from "../../parts/useLight";
+import { Beam } from "./Beam";
+import { ConflictDialog } from "./ConflictDialog";
+import { Head } from "./Head";
+import { KeyList } from "./KeyList";
+import { MethodTable } from "./MethodTable";
+import { Order } from "./Order";
+import { PickLine } from "./PickLine";
+import { usePicking } from "./usePicking";
+import { useWanted } from "./useWanted";
+import { useWeighing } from "./useWeighing";
+
+type Props = { project: Project; unit: Unit };
+
+/** The weighing: what is wanted, the beam with the tools' marks, and the methods side by side. */
+export function Bench({ project, unit }: Props) {
+  const wanted = useWanted(unit);
+  const weighing = useWeighing(project, unit, wanted.spec);
+  const picking = usePicking(project, unit, (spec) =>
+    wanted.change({ finished: spec.finished, count: String(spec.count) }),
+  );
+  const [light, turnLight] = useLight();
+  const [keysShown, showKeys] = useState(false);
+  const { answer, error, fresh, trouble } = weighing;
+  const { change } = wanted;
+  const written = fresh ? answer?.unit.finished : undefined;
+  useEffect(() => {
+    // What was typed as 2.5 is written as the core writes it.
+    if (written && written !== wanted.spec.finished) change({ finished: written });
+  }, [written, wanted.spec.finished, change]);
+
+  const pick = (method: Method) =>
+    picking.pick(method.method, answer?.unit ?? wanted.spec, `Picked ${method.title ?? method.method}`);
+  const unpick = () => picking.unpick("Took the pick back");
+  const toggleFocused = () => {
+    const focused =
+      document.activeElement?.closest<HTMLElement>("[data-method]")?.dataset.method ?? wanted.open;
+    const method = answer?.methods.find((one) => one.method === focused);
+    if (!method?.feasible || !fresh) return;
+    if (unit.pick?.method === method.method && unit.pick.unit.finished === wanted.spec.finished) unpick();
+    else pick(method);
+  };
+
+  useKeys({
+    f: () => focusOn("[role=slider]"),
+    c: () => focusOn("#count"),
+    s: () => focusOn("#finished"),
+    m: () => focusOn("[data-method]"),
+    p: toggleFocused,
+    "ctrl+z": picking.undo,
+    u: picking.undo,
+    d: turnLight,
+    "?": () => showKeys(true),
+  });
+
+  return (
+    <div className="bench">
+      <Weaves cloths={project.cloths} />
+      <Head
+        project={project}
+        unit={unit}
+        light={light}
+        turnLight={turnLight}
+        showKeys={() => showKeys(true)}
+      />
+      <main>
+        <h1 className="sr-only">{unit.label}: ways to make it</h1>
+        <Order project={project} unit={unit} wanted={wanted} drawing={answer?.drawing} error={error} />
+        <PickLine unit={unit} wanted={wanted} picking={picking} />
+        {answer?.beam ? (
+          <Beam
+            beam={answer.beam}
+            finished={wanted.spec.finished}
+            onSlide={(finished) => wanted.change({ finished })}
+          />
+        ) : (
+          <BeamWaiting />
+        )}
+        {trouble && !error?.faults.length && <Notice tone="alarm">{trouble.message}</Notice>}
+        {answer ? (
+          <MethodTable
+            project={project}
+            unit={unit}
+            answer={answer}
+            wanted={wanted}
+            stale={!fresh}
+            busy={picking.saving.isPending}
+            onPick={pick}
+            onUnpick={unpick}
+          />
+        ) : (
+          !error && <Notice>Weighing the methods…</Notice>
+        )}
+      </main>
+      <KeyList open={keysShown} onOpenChange={showKeys} />
+      <ConflictDialog picking={picking} unit={unit} />
+    </div>
+  );
+}
+
+function focusOn(selector: string) {
+  document.querySelector<HTMLElement>(selector)?.focus();
+}
+
+function BeamWaiting() {
+  return <div className="beam beam-waiting" aria-hidden="true" />;
+}

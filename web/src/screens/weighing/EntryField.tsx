@@ -1,0 +1,45 @@
+import { useState } from "react";
+
+type Props = {
+  id: string;
+  label: string;
+  value: string;
+  error: string | undefined;
+  onEnter: (text: string) => void;
+  ringed?: boolean;
+};
+
+/** A large number to type into. What was typed stays while it cannot be used, with what is allowed beside it. */
+export function EntryField({ id, label, value, error, onEnter, ringed = false }: Props) {
+  const [typed, setTyped] = useState<string | null>(null);
+  const enter = () => {
+    if (typed !== null && typed.trim() !== value) onEnter(typed.trim());
+    setTyped(null);
+  };
+  return (
+    <span className="entry">
+      <label htmlFor={id}>{label}</label>
+      <input
+        id={id}
+        className={ringed ? "entry-ringed" : "entry-boxed"}
+        inputMode="text"
+        autoComplete="off"
+        value={typed ?? value}
+        aria-invalid={error !== undefined}
+        aria-describedby={error ? `${id}-error` : undefined}
+        onFocus={(event) => event.target.select()}
+        onChange={(event) => setTyped(event.target.value)}
+        onBlur={enter}
+        onKeyDown={(event) => {
+          if (event.key === "Enter") enter();
+          if (event.key === "Escape") setTyped(null);
+        }}
+      />
+      {error && (
+        <span id={`${id}-error`} role="alert" className="field-error">
+          {error.replace(/^is /, "")}
+        </span>
+      )}
+    </span>
+  );
+}

@@ -1,0 +1,43 @@
+import { CircleHelp, Moon, Pin, Sun } from "lucide-react";
+import { NavLink } from "react-router";
+
+import type { Project, Unit } from "../../api/client";
+import { Hint } from "../../parts/Hint";
+import type { Light } from "../../parts/useLight";
+import { AddUnit } from "./AddUnit";
+
+type Props = { project: Project; unit: Unit; light: Light; turnLight: () => void; showKeys: () => void };
+
+/** The project and its units, one a tab; a pin stands by those whose method is picked. */
+export function Head({ project, light, turnLight, showKeys }: Props) {
+  return (
+    <header className="head">
+      <span className="mark-name">
+        <img src="/favicon.svg" alt="" width="22" height="22" />
+        Oaken Gauge
+      </span>
+      <span className="project-name">{project.name}</span>
+      <nav aria-label="Units of the project">
+        {project.units.map((unit) => (
+          <NavLink key={unit.id} to={`/projects/${project.id}/units/${unit.id}`} className="unit-tab">
+            {unit.label}
+            {unit.pick && <Pin size={13} aria-label="method picked" />}
+          </NavLink>
+        ))}
+        <AddUnit project={project} />
+      </nav>
+      <span className="head-tools">
+        <Hint text={light === "light" ? "Dark" : "Light"} keys="D">
+          <button type="button" className="icon-button" onClick={turnLight} aria-label="Light or dark">
+            {light === "light" ? <Moon size={17} /> : <Sun size={17} />}
+          </button>
+        </Hint>
+        <Hint text="All keys" keys="?">
+          <button type="button" className="icon-button" onClick={showKeys} aria-label="All keys">
+            <CircleHelp size={17} />
+          </button>
+        </Hint>
+      </span>
+    </header>
+  );
+}

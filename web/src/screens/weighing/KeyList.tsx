@@ -1,0 +1,37 @@
+import { Dialog } from "radix-ui";
+
+const KEYS: [string, string][] = [
+  ["F", "take hold of the fence; ← → move it by an eighth, Page Up and Page Down by more"],
+  ["S", "type the finished size"],
+  ["C", "type how many"],
+  ["M", "go to the methods; ↑ ↓ move, Enter opens a row"],
+  ["P", "pick the row you are on, or take the pick back"],
+  ["Ctrl Z or U", "undo"],
+  ["D", "light or dark"],
+  ["?", "this list"],
+];
+
+/** Every key, in one place. */
+export function KeyList({ open, onOpenChange }: { open: boolean; onOpenChange: (open: boolean) => void }) {
+  return (
+    <Dialog.Root open={open} onOpenChange={onOpenChange}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="overlay" />
+        <Dialog.Content className="dialog" aria-describedby={undefined}>
+          <Dialog.Title>Keys</Dialog.Title>
+          <dl className="key-list">
+            {KEYS.map(([key, does]) => (
+              <div key={key}>
+                <dt>
+                  <kbd>{key}</kbd>
+                </dt>
+                <dd>{does}</dd>
+              </div>
+            ))}
+          </dl>
+          <Dialog.Close className="button">Close</Dialog.Close>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}

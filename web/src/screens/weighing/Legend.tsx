@@ -1,0 +1,23 @@
+import { PARTS } from "../../drawing/PartsBar";
+
+/** What the tints and hatchings mean, and how a finished size is told from a cut one. */
+export function Legend() {
+  return (
+    <div className="legend">
+      {PARTS.map((part) => (
+        <span key={part.key}>
+          <svg width="18" height="12" aria-hidden="true">
+            <rect width="18" height="12" className={part.className} />
+          </svg>
+          {part.name}
+        </span>
+      ))}
+      <span>
+        <span className="legend-ring" /> finished size
+      </span>
+      <span>
+        <span className="legend-box" /> cut size
+      </span>
+    </div>
+  );
+}

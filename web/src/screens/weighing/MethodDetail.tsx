@@ -1,0 +1,145 @@
+import type { Cloth, Method } from "../../api/client";
+import { area, PARTS } from "../../drawing/PartsBar";
+import { ScaleBar } from "../../drawing/ScaleBar";
+import { StripPicture } from "../../drawing/StripPicture";
+import { PrintedNumber } from "../../parts/Sizes";
+import { Words } from "../../parts/Words";
+import { Cares } from "./Cares";
+import { CutLabel } from "./Reading";
+
+type ClothOf = (role: string) => Cloth | undefined;
+type Props = { method: Method; clothOf: ClothOf; longest: number };
+
+/** Room for the full picture, in pixels. */
+const ROOM = 620;
+
+/** A row opened: the full picture, the settings, the cuts, where the cloth goes, and the steps. */
+export function MethodDetail({ method, clothOf, longest }: Props) {
+  return (
+    <tr className="detail">
+      <td colSpan={7}>
+        <div className="detail-columns">
+          <div>
+            <Settings method={method} />
+            {method.feasible && <Pictures method={method} clothOf={clothOf} scale={ROOM / longest} />}
+            {method.feasible && <ClothTable method={method} clothOf={clothOf} />}
+          </div>
+          {method.steps && <Steps method={method} />}
+        </div>
+      </td>
+    </tr>
+  );
+}
+
+function nameOf(clothOf: ClothOf, role: string): string {
+  return clothOf(role)?.name ?? role;
+}
+
+function Settings({ method }: { method: Method }) {
+  if (method.settings.length === 0) return null;
+  return (
+    <ul className="settings">
+      {method.settings.map((setting) => (
+        <li key={`${setting.tool}/${setting.mark}`}>
+          <PrintedNumber printed={setting.mark} reads={setting.reads} />
+          <span>
+            <Words>{setting.say}</Words>
+          </span>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+type PictureProps = { method: Method; clothOf: ClothOf; scale: number };
+
+function Pictures({ method, clothOf, scale }: PictureProps) {
+  return (
+    <div className="pictures">
+      {Object.entries(method.drawings ?? {}).map(([role, drawings]) => (
+        <figure key={role}>
+          <figcaption>
+            {nameOf(clothOf, role)} <span className="quiet">({role})</span>
+            <CutList method={method} role={role} />
+          </figcaption>
+          {drawings.map((drawing, i) => (
+            <span key={i} className="strip">
+              <StripPicture
+                drawing={drawing}
+                cloth={clothOf(role)}
+                scale={scale}
+                label={`${nameOf(clothOf, role)}, ${drawing.repeats} like this`}
+              />
+              <span className="strip-count">×{drawing.repeats}</span>
+            </span>
+          ))}
+        </figure>
+      ))}
+      <ScaleBar inches={5} scale={scale} />
+    </div>
+  );
+}
+
+function CutList({ method, role }: { method: Method; role: string }) {
+  return method.cuts
+    ?.filter((cut) => cut.fabric === role)
+    .map((cut, i) => (
+      <span key={i} className="cut-list">
+        {cut.count} × <CutLabel shape={cut.shape} size={cut.size} /> {cut.shape}
+      </span>
+    ));
+}
+
+function ClothTable({ method, clothOf }: { method: Method; clothOf: ClothOf }) {
+  const rows = Object.entries(method.fabric ?? {});
+  return (
+    <table className="cloth-table">
+      <caption>Where the cloth goes, in square inches</caption>
+      <thead>
+        <tr>
+          <th scope="col">Cloth</th>
+          {PARTS.map((part) => (
+            <th key={part.key} scope="col" className="numeric">
+              {part.name}
+            </th>
+          ))}
+          <th scope="col" className="numeric">
+            taken
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map(([role, parts]) => (
+          <tr key={role}>
+            <th scope="row">{nameOf(clothOf, role)}</th>
+            {PARTS.map((part) => (
+              <td key={part.key} className="numeric">
+                {area(parts[part.key])}
+              </td>
+            ))}
+            <td className="numeric">{area(parts.consumed)}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function Steps({ method }: { method: Method }) {
+  return (
+    <div className="steps">
+      <ol>
+        {method.steps?.map((step, i) => (
+          <li key={i}>
+            <span>
+              <Words>{step.say}</Words>
+            </span>
+            <span className="quiet">{step.minutes.toFixed(1)} min</span>
+          </li>
+        ))}
+      </ol>
+      <p className="quiet">Minutes are assumed, not yet timed.</p>
+      <Cares cares={method.cares ?? []} />
+    </div>
+  );
+}

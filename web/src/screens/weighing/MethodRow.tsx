@@ -1,0 +1,124 @@
+import { ChevronRight, Pin, PinOff } from "lucide-react";
+
+import type { Cloth, Method } from "../../api/client";
+import { area, PartsBar } from "../../drawing/PartsBar";
+import { StripPicture } from "../../drawing/StripPicture";
+import { Hint } from "../../parts/Hint";
+import { Words } from "../../parts/Words";
+import { Reading } from "./Reading";
+
+type Props = {
+  method: Method;
+  scale: number;
+  most: number;
+  clothOf: (role: string) => Cloth | undefined;
+  picked: boolean;
+  pickedHere: boolean;
+  open: boolean;
+  busy: boolean;
+  onOpen: () => void;
+  onPick: () => void;
+};
+
+/** One way to make the unit. */
+export function MethodRow(props: Props) {
+  const { method, picked, open, onOpen } = props;
+  return (
+    <tr className={`method ${picked ? "method-picked" : ""} ${method.feasible ? "" : "method-not"}`}>
+      <th scope="row">
+        <button
+          type="button"
+          className="method-name"
+          data-method={method.method}
+          aria-expanded={open}
+          onClick={onOpen}
+          onKeyDown={(event) => moveAmongRows(event)}
+        >
+          <ChevronRight size={16} aria-hidden="true" className={open ? "rotate-90" : ""} />
+          <span className="rank">{method.rank ?? "–"}</span>
+          <span>{method.title}</span>
+        </button>
+        {method.feasible && <Reading method={method} />}
+      </th>
+      {method.feasible ? <Figures {...props} /> : <Reasons method={method} />}
+    </tr>
+  );
+}
+
+function Figures({ method, scale, most, clothOf, pickedHere, busy, onPick }: Props) {
+  return (
+    <>
+      <td>
+        <div className="strips">
+          {Object.entries(method.drawings ?? {}).map(([role, drawings]) => (
+            <FirstStrip key={role} role={role} drawings={drawings} scale={scale} cloth={clothOf(role)} />
+          ))}
+        </div>
+      </td>
+      <td>
+        {method.waste && <PartsBar waste={method.waste} most={most} />}
+        <span className="figure-note">
+          <b>{((method.waste?.lost_share ?? 0) * 100).toFixed(1)} %</b> lost of{" "}
+          {area(method.waste?.consumed ?? 0)} sq in
+        </span>
+      </td>
+      <td className="numeric">{method.makes?.surplus}</td>
+      <td className="numeric">{method.accuracy?.alignments}</td>
+      <td className="numeric">{method.effort?.minutes.toFixed(0)}</td>
+      <td>
+        <Hint text={pickedHere ? "Take the pick back" : "Pick this way"} keys="P">
+          <button
+            type="button"
+            className={pickedHere ? "pick-button pick-button-on" : "pick-button"}
+            disabled={busy}
+            aria-pressed={pickedHere}
+            aria-label={`${pickedHere ? "Take back" : "Pick"} ${method.title}`}
+            onClick={onPick}
+          >
+            {pickedHere ? <PinOff size={16} aria-hidden="true" /> : <Pin size={16} aria-hidden="true" />}
+            {pickedHere ? "Unpick" : "Pick"}
+          </button>
+        </Hint>
+      </td>
+    </>
+  );
+}
+
+type StripProps = {
+  role: string;
+  drawings: NonNullable<Method["drawings"]>[string];
+  scale: number;
+  cloth: Cloth | undefined;
+};
+
+function FirstStrip({ role, drawings, scale, cloth }: StripProps) {
+  const [first] = drawings;
+  if (!first) return null;
+  const all = drawings.reduce((sum, drawing) => sum + drawing.repeats, 0);
+  return (
+    <span className="strip">
+      <StripPicture drawing={first} cloth={cloth} scale={scale} label={`${role}: 1 of ${all}`} />
+      <span className="strip-count">×{all}</span>
+    </span>
+  );
+}
+
+function Reasons({ method }: { method: Method }) {
+  return (
+    <td colSpan={6} className="reasons">
+      {method.problems.map((problem) => (
+        <p key={problem.say}>
+          <Words>{problem.say}</Words>
+        </p>
+      ))}
+    </td>
+  );
+}
+
+function moveAmongRows(event: React.KeyboardEvent<HTMLElement>) {
+  const step = { ArrowDown: 1, ArrowUp: -1 }[event.key];
+  if (!step) return;
+  const rows = [...document.querySelectorAll<HTMLElement>("[data-method]")];
+  event.preventDefault();
+  rows[rows.indexOf(event.currentTarget) + step]?.focus();
+}

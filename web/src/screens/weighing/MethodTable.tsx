@@ -1,0 +1,117 @@
+import { Fragment } from "react";
+
+import type { Method, Project, Unit, WeighAnswer } from "../../api/client";
+import { ScaleBar } from "../../drawing/ScaleBar";
+import { Legend } from "./Legend";
+import { MethodDetail } from "./MethodDetail";
+import { MethodRow } from "./MethodRow";
+import { SortHead } from "./SortHead";
+import { clothOf } from "./useWeighing";
+import type { Sorting, Wanted } from "./useWanted";
+
+type Props = {
+  project: Project;
+  unit: Unit;
+  answer: WeighAnswer;
+  wanted: Wanted;
+  stale: boolean;
+  busy: boolean;
+  onPick: (method: Method) => void;
+  onUnpick: () => void;
+};
+
+/** Room for one fabric's strip in a row, in pixels. */
+const STRIP_ROOM = 162;
+
+/** The methods, a row each, all drawn to one scale. */
+export function MethodTable({ project, unit, answer, wanted, stale, busy, onPick, onUnpick }: Props) {
+  const methods = inOrder(answer.methods, wanted.sorting, unit.pick?.method);
+  const longest = Math.max(1, ...lengths(answer.methods));
+  const most = Math.max(1, ...answer.methods.map((method) => method.waste?.consumed ?? 0));
+  const scale = STRIP_ROOM / longest;
+  const clothFor = (role: string) => clothOf(project, unit.cloths[role]);
+  const sort = (sorting: Sorting) => wanted.change({ sort: sorting === "rank" ? null : sorting });
+
+  return (
+    <section aria-label="Ways to make it" className={stale ? "methods methods-stale" : "methods"}>
+      <table>
+        <thead>
+          <tr>
+            <SortHead sorting="rank" current={wanted.sorting} onSort={sort}>
+              Way
+            </SortHead>
+            <th scope="col">
+              Cloth to scale <ScaleBar inches={10} scale={scale} />
+            </th>
+            <SortHead sorting="lost" current={wanted.sorting} onSort={sort}>
+              Where the cloth goes
+            </SortHead>
+            <SortHead sorting="surplus" current={wanted.sorting} onSort={sort} numeric>
+              Left over
+            </SortHead>
+            <SortHead sorting="alignments" current={wanted.sorting} onSort={sort} numeric>
+              Chances to slip
+            </SortHead>
+            <SortHead sorting="minutes" current={wanted.sorting} onSort={sort} numeric>
+              Minutes
+            </SortHead>
+            <th scope="col">
+              <span className="sr-only">Pick</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {methods.map((method) => (
+            <Fragment key={method.method}>
+              <MethodRow
+                method={method}
+                scale={scale}
+                most={most}
+                clothOf={clothFor}
+                picked={isPicked(unit, method)}
+                open={wanted.open === method.method}
+                busy={busy || stale}
+                onOpen={() => wanted.change({ open: wanted.open === method.method ? null : method.method })}
+                onPick={() => (isPicked(unit, method, wanted) ? onUnpick() : onPick(method))}
+                pickedHere={isPicked(unit, method, wanted)}
+              />
+              {wanted.open === method.method && (
+                <MethodDetail method={method} clothOf={clothFor} longest={longest} />
+              )}
+            </Fragment>
+          ))}
+        </tbody>
+      </table>
+      <Legend />
+    </section>
+  );
+}
+
+function isPicked(unit: Unit, method: Method, wanted?: Wanted): boolean {
+  if (unit.pick?.method !== method.method) return false;
+  return (
+    !wanted ||
+    (unit.pick.unit.finished === wanted.spec.finished && unit.pick.unit.count === wanted.spec.count)
+  );
+}
+
+function lengths(methods: Method[]): number[] {
+  return methods
+    .flatMap((method) => Object.values(method.drawings ?? {}).flat())
+    .map((drawing) => drawing.size[1] ?? 0);
+}
+
+const FIGURES: Record<Sorting, (method: Method) => number> = {
+  rank: (method) => method.rank ?? 0,
+  lost: (method) => method.waste?.lost ?? 0,
+  surplus: (method) => method.waste?.surplus ?? 0,
+  alignments: (method) => method.accuracy?.alignments ?? 0,
+  minutes: (method) => method.effort?.minutes ?? 0,
+};
+
+/** The pick first, then what can be used by the figure asked for, then what cannot. */
+function inOrder(methods: Method[], sorting: Sorting, picked: string | undefined): Method[] {
+  const figure = FIGURES[sorting];
+  const group = (method: Method) => (method.method === picked ? 0 : method.feasible ? 1 : 2);
+  return methods.toSorted((one, other) => group(one) - group(other) || figure(one) - figure(other));
+}

@@ -1,0 +1,73 @@
+import { Pin, Undo2 } from "lucide-react";
+
+import type { Unit } from "../../api/client";
+import { Hint } from "../../parts/Hint";
+import { FinishedSize } from "../../parts/Sizes";
+import { same, type Picking } from "./usePicking";
+import type { Wanted } from "./useWanted";
+
+type Props = { unit: Unit; wanted: Wanted; picking: Picking };
+
+/** How the pick stands: made, at another size than the fence, being saved, not saved, or undoable. */
+export function PickLine({ unit, wanted, picking }: Props) {
+  return (
+    <div className="pick-line" role="status">
+      <Standing unit={unit} wanted={wanted} />
+      <Saving picking={picking} />
+      {picking.undoable && !picking.saving.isPending && (
+        <span className="undo">
+          {picking.undoable.said}.
+          <Hint text="Undo" keys="Ctrl Z">
+            <button type="button" className="link-button" onClick={picking.undo}>
+              <Undo2 size={15} aria-hidden="true" /> Undo
+            </button>
+          </Hint>
+        </span>
+      )}
+    </div>
+  );
+}
+
+function Standing({ unit, wanted }: { unit: Unit; wanted: Wanted }) {
+  const { pick } = unit;
+  if (!pick)
+    return <span className="quiet">No method picked yet: open a row to see it whole, then pick it.</span>;
+  const away = !same(pick.unit, wanted.spec);
+  return (
+    <span className="standing">
+      <Pin size={15} aria-hidden="true" /> Picked:{" "}
+      <strong>{pick.answer.title ?? titleOf(pick.method)}</strong> for {pick.unit.count} finished at{" "}
+      <FinishedSize length={pick.unit.finished} />
+      {away && (
+        <button
+          type="button"
+          className="link-button"
+          onClick={() => wanted.change({ finished: null, count: null })}
+        >
+          The fence stands elsewhere: go back to the pick
+        </button>
+      )}
+    </span>
+  );
+}
+
+function Saving({ picking }: { picking: Picking }) {
+  const { saving } = picking;
+  if (saving.isPending && saving.failureReason)
+    return <span className="field-error">{saving.failureReason.message} Trying again…</span>;
+  if (saving.isPending) return <span className="quiet">Saving…</span>;
+  if (saving.isError && !picking.conflict)
+    return (
+      <span role="alert" className="field-error">
+        Not saved: {saving.error.message}{" "}
+        <button type="button" className="link-button" onClick={() => saving.mutate(saving.variables)}>
+          Try again
+        </button>
+      </span>
+    );
+  return null;
+}
+
+function titleOf(method: string): string {
+  return method.replace(/^.*\//, "").replaceAll("_", " ");
+}

@@ -1,0 +1,52 @@
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+
+import {
+  api,
+  ApiError,
+  type Cloth,
+  type Project,
+  type Unit,
+  type UnitDocument,
+  type WeighAnswer,
+} from "../../api/client";
+
+export type Weighing = {
+  /** The last answer there was; it stays while the next is worked out, and when that fails. */
+  answer: WeighAnswer | undefined;
+  /** Whether the answer is to what is asked now. */
+  fresh: boolean;
+  error: ApiError | null;
+  trouble: Error | null;
+};
+
+/** The weighing of a unit with the drawer and the cloth of its project. */
+export function useWeighing(project: Project, unit: Unit, spec: UnitDocument): Weighing {
+  const document = {
+    unit: spec,
+    seam_allowance: project.seam_allowance,
+    tools: project.drawer,
+    fabrics: Object.fromEntries(
+      Object.entries(unit.cloths).map(([role, id]) => [role, clothOf(project, id)?.fabric]),
+    ),
+  };
+  const query = useQuery({
+    queryKey: ["weigh", unit.id, document],
+    queryFn: ({ signal }) => api.weigh(document, signal),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+    gcTime: 60_000,
+  });
+  const [last, setLast] = useState<WeighAnswer>();
+  if (query.data && query.data !== last) setLast(query.data);
+  return {
+    answer: query.data ?? last,
+    fresh: query.isSuccess && !query.isPlaceholderData,
+    error: query.error instanceof ApiError ? query.error : null,
+    trouble: query.failureReason,
+  };
+}
+
+export function clothOf(project: Project, id: number | undefined): Cloth | undefined {
+  return project.cloths.find((cloth) => cloth.id === id);
+}
