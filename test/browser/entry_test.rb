@@ -30,7 +30,7 @@ class EntryTest < BrowserCase
   end
 
   def test_a_count_that_is_none
-    ["0", "1000000000", "lots"].each do |typed|
+    %w[0 1000000000 lots].each do |typed|
       enter "How many", typed
 
       assert_selector ".field-error", text: "allowed is a whole number from 1 to 100000"

@@ -14,6 +14,7 @@ class OutageTest < ServerCase
 
     assert_equal [503, "gone"], [last_response.status, JSON.parse(last_response.body)["database"]]
     fetch("/api/projects/#{@project.id}")
+
     assert_problem 503, nil, /not answering/
     send_json("POST", "/api/weigh", { "unit" => @unit.spec })
 

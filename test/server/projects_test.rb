@@ -7,7 +7,7 @@ class ProjectsTest < ServerCase
     project = fetch("/api/projects/#{@project.id}")
 
     assert_equal ["Slack Tide lap quilt", "Tamsin Orrel"], project.values_at("name", "maker")
-    assert_equal ["Wave tips", "Shallows", "Corner sails"], project["units"].map { |unit| unit["label"] }
+    assert_equal(["Wave tips", "Shallows", "Corner sails"], project["units"].map { |unit| unit["label"] })
     assert_equal [8, 5], [project["drawer"].size, project["cloths"].size]
     assert_equal @project.id, fetch("/api/projects")["projects"].first["id"]
   end
@@ -23,6 +23,7 @@ class ProjectsTest < ServerCase
 
     assert_equal 204, last_response.status
     fetch("/api/projects/#{made['id']}")
+
     assert_problem 404, nil, /no project #{made['id']}/
   end
 
@@ -35,15 +36,18 @@ class ProjectsTest < ServerCase
 
   def test_bad_projects
     send_json("POST", "/api/projects", { "seam_allowance" => "wide" })
+
     assert_problem 422, "/name", /missing/
     assert_problem 422, "/seam_allowance", /wide/
     send_json("POST", "/api/projects", { "name" => "" })
+
     assert_problem 422, "/name", /1 to 80/
   end
 
   def test_addresses_with_nothing_behind_them
     ["/api/projects/999999", "/api/nothing", "/api/units/1"].each do |path|
       fetch(path)
+
       assert_problem 404
     end
     fetch("/api/projects/x")

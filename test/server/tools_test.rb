@@ -20,8 +20,10 @@ class ToolsTest < ServerCase
 
   def test_bad_tools_are_named_by_pointer
     send_json("POST", "/api/tools", { "tool" => RULER.merge("width" => "0", "length" => nil) })
+
     assert_problem 422, "/tool/width", /more than 0/
     send_json("POST", "/api/tools", { "tool" => RULER.merge("id" => "die-2") })
+
     assert_problem 422, "/tool/id", /another tool/
   end
 
@@ -29,6 +31,7 @@ class ToolsTest < ServerCase
     tool = @maker.tools.first
     tool.touch
     send_json("PATCH", "/api/tools/#{tool.id}", { "lock_version" => 0, "tool" => RULER })
+
     assert_problem 409
   end
 end

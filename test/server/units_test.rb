@@ -18,6 +18,7 @@ class UnitsTest < ServerCase
 
   def test_bad_units
     send_json("POST", "/api/projects/#{@project.id}/units", { "unit" => SPEC.merge("finished" => "0"), "cloths" => { "light" => 999_999 } })
+
     assert_problem 422, "/label", /missing/
     assert_problem 422, "/unit/finished", /more than 0/
     assert_problem 422, "/cloths/light", /id of a cloth/
@@ -46,8 +47,10 @@ class UnitsTest < ServerCase
 
   def test_a_method_that_cannot_make_the_unit_is_not_picked
     pick(0, "die/patches", SPEC)
+
     assert_problem 422, "/method", /No die cuts/
     pick(0, "die/teleport", SPEC)
+
     assert_problem 422, "/method", /allowed is one of/
 
     assert_equal [0, "2"], [@unit.reload.lock_version, @unit.spec["finished"]]
@@ -59,6 +62,7 @@ class UnitsTest < ServerCase
 
     assert_equal "rotary/patches", assert_problem(409, nil, /another window/)["current"]["pick"]["method"]
     delete "/api/units/#{@unit.id}/pick?lock_version=0"
+
     assert_problem 409
 
     assert_equal "rotary/patches", @unit.reload.pick.way

@@ -14,11 +14,12 @@ class WeighTest < ServerCase
 
     assert_equal ["Strip-number triangle", "2 1/2"], answer["beam"]["rows"].find { |row| row["reads"] == "strip" }.values_at("name", "locked")
     assert(answer["methods"].all? { |method| method["steps"].any? && method["drawings"].keys == %w[light dark] })
-    assert_equal %w[light dark], answer["drawing"]["patches"].map { |patch| patch["role"] }
+    assert_equal(%w[light dark], answer["drawing"]["patches"].map { |patch| patch["role"] })
   end
 
   def test_bad_documents_are_named_by_pointer
     send_json("POST", "/api/weigh", { "unit" => { "kind" => "half_square", "finished" => "5 ft", "count" => 0 }, "hat" => 1 })
+
     assert_problem 422, "/unit/finished", /5 ft/
     assert_problem 422, "/unit/count", /is 0/
     assert_problem 422, "/hat", /unknown key/
@@ -26,11 +27,13 @@ class WeighTest < ServerCase
 
   def test_broken_json
     send_json("POST", "/api/weigh", "{")
+
     assert_problem 400
   end
 
   def test_a_body_that_is_too_large
     send_json("POST", "/api/weigh", "x" * (Server::Middleware::BodyLimit::LARGEST + 1))
+
     assert_problem 413, nil, /at most 512 KB/
   end
 
@@ -45,6 +48,7 @@ class WeighTest < ServerCase
     limit = Server::Throttle::REQUESTS
     Rack::Attack.cache.store.clear
     (limit + 1).times { get "/api/none" }
+
     assert_problem 429
   end
 end
