@@ -13,21 +13,31 @@ module Server
     # @return [#call]
     def self.build(log: $stdout)
       Throttle.configure
-      schema = Committee::Drivers.load_from_file(CONTRACT, parser_options: { strict_reference_validation: true })
+      guards = method(:guards)
       Rack::Builder.new do
         use Middleware::SecurityHeaders
         use Middleware::RequestLog, log
-        use Rack::Deflater
-        use Rack::Attack
-        use Rack::Protection::HostAuthorization, permitted_hosts: HOSTS + ENV["HOST"].to_s.split(","),
-message: "This host is not served here.", logging: false
-        use Rack::Protection::HttpOrigin, logging: false
-        use Middleware::BodyLimit
-        use Committee::Middleware::RequestValidation, schema: schema, error_class: ContractError, strict: false,
-                                                      parse_response_by_content_type: false, raise: false
+        guards.call(self)
         RESOURCES.each { |resource| use resource }
         run Pages
       end.to_app
     end
+
+    # What stands between the network and the resources.
+    def self.guards(stack)
+      stack.use Rack::Deflater
+      stack.use Rack::Attack
+      stack.use Rack::Protection::HostAuthorization, permitted_hosts: HOSTS + ENV["HOST"].to_s.split(","), logging: false,
+                                                     message: "This host is not served here."
+      stack.use Rack::Protection::HttpOrigin, logging: false
+      stack.use Middleware::BodyLimit
+      stack.use Committee::Middleware::RequestValidation, schema: contract, error_class: ContractError, strict: false,
+                                                          parse_response_by_content_type: false, raise: false
+    end
+
+    def self.contract
+      Committee::Drivers.load_from_file(CONTRACT, parser_options: { strict_reference_validation: true })
+    end
+    private_class_method :guards, :contract
   end
 end

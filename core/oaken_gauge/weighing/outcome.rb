@@ -69,9 +69,10 @@ module OakenGauge
       end
 
       def cloth_of(role)
+        unit = way.unit
+        each = unit.cloth_of(role, way.seam)
         Cloth.new(allocations: way.allocations.select { |cut, _| cut.role == role }.values,
-                  in_units: way.unit.count * way.unit.cloth_of(role, way.seam),
-                  surplus: (way.makes.surplus * way.unit.cloth_of(role, way.seam)) + spare_cloth(role))
+                  in_units: unit.count * each, surplus: (way.makes.surplus * each) + spare_cloth(role))
       end
 
       def spare_cloth(role)

@@ -22,9 +22,12 @@ module OakenGauge
           return unless strip && held.positive?
 
           RowLayout.new(strip: strip, length: fabric.strip_length, per_strip: held, count: cut.count,
-                        reach: ->(count) { count * along },
-                        outlines: ->(count) { Array.new(count) { |i| Polygon.rectangle(along, across).move(i * along, 0) } },
+                        reach: ->(count) { count * along }, outlines: ->(count) { outlines(count, across, along) },
                         marks: ->(count) { Array.new(count) { |i| marks_at(i * along, across, along) }.flatten(1) })
+        end
+
+        def outlines(count, across, along)
+          Array.new(count) { |i| Polygon.rectangle(along, across).move(i * along, 0) }
         end
 
         def marks_at(left, across, along)
