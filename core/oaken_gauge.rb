@@ -27,6 +27,14 @@ module OakenGauge
       task = Documents::WeighReader.read(document)
       Documents::WeighWriter.new(task, view: view).write(Weighing::Weigher.new(task).outcomes)
     end
+
+    # @param document [Hash] a sizes document with string keys, as docs/formats describes it
+    # @return [Hash] the ladder of block sizes, best first
+    # @raise [Documents::Invalid] when the document cannot be read; it lists every fault
+    def sizes(document)
+      ladder, measure = Documents::SizesReader.read(document)
+      Documents::SizesWriter.new(measure).write(ladder.steps)
+    end
   end
 end
 

@@ -6,7 +6,7 @@ module OakenGauge
   # The commands of bin/gauge. Reading and writing are handed in by whoever runs it: the core itself opens
   # nothing.
   class CommandLine
-    COMMANDS = { "weigh" => OakenGauge.method(:weigh) }.freeze
+    COMMANDS = { "weigh" => OakenGauge.method(:weigh), "sizes" => OakenGauge.method(:sizes) }.freeze
 
     # @param read [Proc] from a file's name, or nil for standard input, to its text
     # @param output [IO]

@@ -4,24 +4,23 @@ module OakenGauge
   # The catalogue of methods: one class a method, in a folder a family. A new file is found by itself.
   module Methods
     class << self
-      # @return [Array<Class>] every method, by its name in documents
+      # @return [Array<Class>] every method, in the order of their files
       def all
         @all ||= begin
           LOADER.eager_load_dir("#{__dir__}/methods")
-          descendants(Method).reject { |method| method.makes.empty? }.sort_by(&:id)
+          descendants(Method).reject { |method| method.makes.empty? }.sort_by(&:path)
         end
       end
 
-      # @param kind [Symbol] a kind of unit
-      # @return [Array<Class>] the methods that make it
-      def making(kind)
-        all.select { |method| method.makes.include?(kind) }
+      # @param unit [Units::Unit]
+      # @return [Array<Class>] the ways to make it
+      def making(unit)
+        all.select { |method| method.makes.include?(unit.class.kind) && method.offers?(unit) }
       end
 
-      # @param id [String]
-      # @return [Class, nil]
-      def find(id)
-        all.find { |method| method.id == id }
+      # @return [Array<String>] every name that a method has in documents
+      def ids
+        @ids ||= all.map(&:id).uniq
       end
 
       private

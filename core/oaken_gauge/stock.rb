@@ -5,7 +5,7 @@ module OakenGauge
   module Stock
     # @return [Hash{String => Class}] every form that can be read, by its name in documents
     def self.forms
-      @forms ||= { "yardage" => Yardage, "strips" => Strips }
+      @forms ||= { "yardage" => Yardage, "strips" => Strips, "squares" => Squares, "fat_quarter" => FatQuarter, "scraps" => Scraps }
     end
   end
 end

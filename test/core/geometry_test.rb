@@ -19,7 +19,8 @@ class GeometryTest < CoreCase
 
   def test_a_strip_blunts_one_tip_by_root_two_seams
     each_size_and_seam do |patch, finished, seam|
-      top = patch.strip_outline(seam).points.select { |_, y| (y - finished - seam).abs < CLOSE }.map(&:first)
+      outline = patch.strip_outline(seam)
+      top = outline.points.select { |_, y| (y - outline.height).abs < CLOSE }.map(&:first)
 
       assert_in_delta ROOT * seam, top.max - top.min, CLOSE
       assert_in_delta finished + (2 * seam), patch.strip_outline(seam).height, CLOSE

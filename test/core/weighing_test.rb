@@ -51,11 +51,11 @@ class WeighingTest < CoreCase
   end
 
   def test_more_units_never_take_less_cloth
-    Methods.all.each do |method|
-      taken = (1..60).map { |count| weigh(method.id, half_square("2", count))["waste"]["consumed"] }
+    answers = (1..60).map { |count| OakenGauge.weigh(half_square("2", count))["methods"].select { |method| method["feasible"] } }
+    taken = answers.flatten.group_by { |method| method["method"] }.transform_values { |list| list.map { |m| m["waste"]["consumed"] } }
 
-      assert_equal taken.sort, taken, method.id
-    end
+    assert_operator taken.size, :>, 6
+    taken.each { |id, list| assert_equal list.sort, list, id }
   end
 
   def test_magic_numbers_follow_the_seam_allowance
@@ -122,7 +122,9 @@ half_square("2", 24, fabrics: { "light" => { "form" => "yardage", "directional" 
   def test_ties_keep_the_order_of_the_catalogue
     nothing = { "fabric" => 0, "time" => 0, "accuracy" => 0, "surplus" => 0 }
 
-    assert_equal(Methods.all.map(&:id), OakenGauge.weigh(half_square("2", 24, priorities: nothing))["methods"].map { |m| m["method"] })
+    order = OakenGauge.weigh(half_square("2", 24, priorities: nothing))["methods"].select { |m| m["feasible"] }.map { |m| m["method"] }
+
+    assert_equal Methods.making(Units::HalfSquare.new(finished: 2r, count: 1)).map(&:id) & order, order
   end
 
   # 12 squares to mark 8 s, 24 seams of √2 × 2.875 at 0.6 s an inch and 3 s each, 24 cut, 2 strips, 2 ends,

@@ -4,9 +4,13 @@ module OakenGauge
   module Documents
     # Writes one entry of a method's list of cuts.
     class CutWriter
-      def initialize(cut, task)
+      # @param cut [Stock::Piece, Stock::Run, Stock::Blank]
+      # @param taken [Stock::Allocation]
+      # @param measure [Symbol]
+      def initialize(cut, taken, measure)
         @cut = cut
-        @task = task
+        @taken = taken
+        @measure = measure
       end
 
       # @return [Hash]
@@ -26,12 +30,13 @@ module OakenGauge
 
       # Strips are counted in strips; what is cut from them is told by "then".
       def strip
-        fabric = @task.fabric(@cut.role)
-        entry("strip", [@cut.width, fabric.strip_length], [@cut.exact_width, fabric.strip_length], fabric.allocate(@cut).taken)
+        way = @cut.ways.find { |one| one[:width] == @taken.strips.first&.first } || @cut.ways.min_by { |one| one[:width] }
+        length = @taken.sheets.first.size.last
+        entry("strip", [way[:width], length], [way[:exact], length], @taken.taken)
       end
 
       def entry(shape, size, exact, count)
-        { "shape" => shape, "size" => size.map { |side| Length.new(side, @task.measure).to_s },
+        { "shape" => shape, "size" => size.map { |side| Length.new(side, @measure).to_s },
           "exact" => exact.map { |side| side.to_f.round(6) }, "count" => count }
       end
     end

@@ -11,10 +11,10 @@ module OakenGauge
 
       # @return [Hash]
       def method(outcome)
-        view = { "title" => outcome.way.class.title, "cares" => outcome.cares.map(&:to_s) }
+        view = { "title" => outcome.way.class.title }
         return view unless outcome.feasible?
 
-        view.merge("steps" => outcome.steps.map { |step| step(step) },
+        view.merge("cares" => outcome.cares.map(&:to_s), "steps" => outcome.steps.map { |step| step(step) },
                    "drawings" => outcome.cloth.to_h { |role, cloth| [role.to_s, cloth.sheets.map { |sheet| drawing(sheet) }] })
       end
 
@@ -27,9 +27,9 @@ module OakenGauge
       private
 
       def scale(beam)
-        finished = @task.unit.finished
+        size = @task.unit.measure_on_beam
         { "from" => beam.class::FROM.to_f, "to" => beam.to.to_f, "stops" => beam.stops.map { |stop| write(stop) },
-          "finished" => write(finished), "at" => finished.to_f }
+          "finished" => write(size), "at" => size.to_f }
       end
 
       # The unit as it will be seen in the quilt: its finished patches.

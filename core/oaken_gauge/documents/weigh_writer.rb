@@ -35,10 +35,10 @@ module OakenGauge
       end
 
       def body(outcome)
-        { "cuts" => outcome.way.cuts.map { |cut| CutWriter.new(cut, @task).write }, "makes" => makes(outcome.way.makes),
+        { "cuts" => outcome.way.allocations.map { |cut, taken| CutWriter.new(cut, taken, @task.measure).write }, "makes" => makes(outcome.way.makes),
           "fabric" => outcome.cloth.to_h { |role, cloth| [role.to_s, cloth(cloth)] },
           "waste" => outcome.waste.transform_keys(&:to_s), "accuracy" => accuracy(outcome), "effort" => effort(outcome),
-          "rank" => outcome.rank, "score" => outcome.score.round(4) }
+          "leftovers" => LeftoversWriter.new(outcome, @task.measure).write, "rank" => outcome.rank, "score" => outcome.score.round(4) }
       end
 
       def setting(setting)
@@ -48,7 +48,9 @@ module OakenGauge
       end
 
       def makes(makes)
-        { "per_set" => makes.per_set, "sets" => makes.sets, "made" => makes.made, "surplus" => makes.surplus }
+        totals = { "per_set" => makes.per_set, "sets" => makes.sets, "made" => makes.made, "surplus" => makes.surplus }
+        (makes.by_hand || {}).each { |hand, figures| totals[hand.to_s] = figures.transform_keys(&:to_s) }
+        totals
       end
 
       def cloth(cloth)

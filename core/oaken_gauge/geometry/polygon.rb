@@ -54,6 +54,25 @@ module OakenGauge
       high - low
     end
 
+    # The same outline in Floats, for what is computed often and needs no more: areas and tilings.
+    # @return [Polygon]
+    def floating
+      Polygon.new(points.map { |x, y| [x.to_f, y.to_f] })
+    end
+
+    # @param other [Polygon]
+    # @return [Boolean] whether the boxes round the two have something in common
+    def near?(other)
+      left, right, low, high = bounds
+      other_left, other_right, other_low, other_high = other.bounds
+      left < other_right && other_left < right && low < other_high && other_low < high
+    end
+
+    # @return [Boolean] whether no edge crosses or touches another but its neighbours
+    def simple?
+      edges.combination(2).none? { |one, other| meet?(one, other) }
+    end
+
     # @return [Boolean]
     def ==(other)
       other.is_a?(Polygon) && points == other.points
@@ -63,6 +82,27 @@ module OakenGauge
     # @return [Integer]
     def hash
       points.hash
+    end
+
+    private
+
+    # Neighbours meet at the corner they share; they must not lie on one another.
+    def meet?((a, b), (c, d))
+      return folded?(a, b, d) if b == c
+      return folded?(c, d, b) if d == a
+
+      sides = [[a, b, c], [a, b, d], [c, d, a], [c, d, b]].map { |from, to, point| side(from, to, point) <=> 0 }
+      sides[0] * sides[1] <= 0 && sides[2] * sides[3] <= 0 && !apart?(a, b, c, d)
+    end
+
+    def folded?(first, corner, last)
+      side(first, corner, last).zero? && (((first[0] - corner[0]) * (last[0] - corner[0])) +
+        ((first[1] - corner[1]) * (last[1] - corner[1]))).positive?
+    end
+
+    def apart?(*points)
+      xs, ys = points.transpose
+      [xs, ys].any? { |(a, b, c, d)| [a, b].max < [c, d].min || [c, d].max < [a, b].min }
     end
   end
 end

@@ -23,10 +23,29 @@ module OakenGauge
       Polygon.new(points.map { |x, y| [left + right - x, low + high - y] })
     end
 
+    # Turned so that one of its edges lies level, starting at the origin.
+    #
+    # @param from [Array(Numeric, Numeric)] the edge's first corner
+    # @param to [Array(Numeric, Numeric)] its second
+    # @return [Polygon]
+    def turn_level(from, to)
+      across, upward = [to, from].transpose.map { |end_, start| end_ - start }
+      return move(-from[0], -from[1]) if upward.zero? && across.positive?
+
+      length = Math.hypot(across, upward)
+      Polygon.new(points.map { |x, y| turned(x - from[0], y - from[1], across / length, upward / length) })
+    end
+
     # @return [Polygon] its mirror image, left for right, corners still counter-clockwise
     def mirror
       left, right, = bounds
       Polygon.new(points.map { |x, y| [left + right - x, y] }.reverse)
+    end
+
+    private
+
+    def turned(x, y, cosine, sine)
+      [(x * cosine) + (y * sine), (y * cosine) - (x * sine)]
     end
   end
 end

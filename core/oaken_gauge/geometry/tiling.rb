@@ -16,7 +16,7 @@ module OakenGauge
     # @param outline [Polygon] the shape as cut, its long edge along the strip
     # @param turning [Boolean] false for directional cloth, where no shape may be turned
     def initialize(outline, turning: true)
-      @upright = outline.settle
+      @upright = outline.floating.settle
       @turned = turning ? @upright.half_turn : @upright
       @slides = [slide(@upright, @turned), slide(@turned, @upright)]
     end

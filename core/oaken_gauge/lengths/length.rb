@@ -16,6 +16,24 @@ module OakenGauge
     # Inches in one of each unit of measure.
     MEASURES = { inch: 1r, cm: 50/127r, mm: 5/127r }.freeze
 
+    # A computed length as it is said: a fraction where it is one, and otherwise a decimal.
+    #
+    # @param inches [Numeric]
+    # @param measure [Symbol]
+    # @return [String]
+    def self.saying(inches, measure = :inch)
+      return new(inches, measure).to_s unless inches.is_a?(Float)
+
+      near = inches.rationalize(1/100_000r)
+      near.denominator <= 64 && (near - inches).abs < TOLERANCE ? new(near, measure).to_s : approximate(inches, measure)
+    end
+
+    def self.approximate(inches, measure)
+      amount = (inches / MEASURES.fetch(measure)).round(3)
+      measure == :inch ? amount.to_s : "#{amount}#{measure}"
+    end
+    private_class_method :approximate
+
     # @return [Rational] the length in inches
     attr_reader :inches
     # @return [Symbol] :inch, :cm or :mm

@@ -31,6 +31,8 @@ module OakenGauge
 
     # Vulgar fractions (⅞) become digits over digits, with a space before them.
     def plain(text)
+      return text if text.ascii_only?
+
       text.scrub("?").gsub(/[¼-¾⅐-⅞]/) { |vulgar| " #{vulgar.unicode_normalize(:nfkc)}" }.tr("⁄", "/")
     end
 

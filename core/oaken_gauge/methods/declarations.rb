@@ -5,12 +5,12 @@ module OakenGauge
     # What a method's file declares.
     #
     # @example
-    #   class TwoAtATime < RotaryMethod
+    #   class TwoAtATime < Method
     #     title "Two at a time"
     #     makes :half_square
     #     per_set 2
-    #     cut(:light, then_do: :mark_diagonal) { patch_piece }
-    #     step(:press) { makes.made }
+    #     cut(:light, :dark) { half_square_piece(unit.finished) }
+    #     step(:press_seam) { makes.made }
     #   end
     module Declarations
       # A cut as declared: the exact size is worked out by the method.
@@ -18,9 +18,8 @@ module OakenGauge
         # @return [Array<Stock::Piece>] one a role
         def for(method)
           exact = method.instance_exec(&size)
-          roles.map do |role|
-            method.piece(role, exact, method.makes.sets * per_set, then_do: then_do, marks: marks)
-          end
+          each = per_set.respond_to?(:call) ? method.instance_exec(&per_set) : method.makes.sets * per_set
+          roles.map { |role| method.piece(role, exact, each, then_do: then_do, marks: marks) }
         end
       end
 
@@ -46,7 +45,7 @@ module OakenGauge
       # @return [Array<Symbol>]
       def makes(*kinds)
         @makes = kinds unless kinds.empty?
-        @makes || []
+        @makes || (superclass.respond_to?(:makes) ? superclass.makes : [])
       end
 
       # @overload per_set(number)
@@ -54,11 +53,11 @@ module OakenGauge
       # @return [Integer]
       def per_set(number = nil)
         @per_set = number if number
-        @per_set || 1
+        @per_set || (superclass.respond_to?(:per_set) ? superclass.per_set : 1)
       end
 
-      # Declares squares or rectangles cut for each set. The block gives the exact [height, width] in
-      # inches, before rounding.
+      # Declares squares or rectangles. The block gives the exact [height, width] in inches, before
+      # rounding; `per_set` is how many each set takes, or a Proc to how many the whole demand takes.
       # @return [void]
       def cut(*roles, per_set: 1, then_do: nil, marks: [], &size)
         cuts << DeclaredCut.new(roles: roles, per_set: per_set, then_do: then_do, marks: marks, size: size)
@@ -73,27 +72,41 @@ module OakenGauge
 
       # @return [Array<DeclaredCut>]
       def cuts
-        @cuts ||= []
+        @cuts ||= superclass.respond_to?(:cuts) ? superclass.cuts.dup : []
       end
 
       # @return [Array<DeclaredStep>]
       def steps
-        @steps ||= []
+        @steps ||= superclass.respond_to?(:steps) ? superclass.steps.dup : []
       end
 
       # @return [String] "rotary"
       def family
-        @family ||= id.split("/").first
+        @family ||= path.split("/").first
       end
 
+      # @overload technique(name)
+      #   Declares the technique where the class is named for its unit too.
       # @return [String] "two_at_a_time"
-      def technique
-        @technique ||= id.split("/").last
+      def technique(name = nil)
+        @technique = name if name
+        @technique ||= path.split("/").last
       end
 
       # @return [String] its name in documents: "rotary/two_at_a_time"
       def id
-        @id ||= name.split("::").last(2).map { |word| Naming.snake(word) }.join("/")
+        @id ||= "#{family}/#{technique}"
+      end
+
+      # @return [String] its file in the catalogue: "rotary/hourglass_two_at_a_time"
+      def path
+        @path ||= name.split("::").last(2).map { |word| Naming.snake(word) }.join("/")
+      end
+
+      # @param _unit [Units::Unit]
+      # @return [Boolean] whether it is a way to make this very unit, whatever tools there are
+      def offers?(_unit)
+        true
       end
     end
   end

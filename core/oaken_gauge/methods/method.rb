@@ -6,10 +6,12 @@ module OakenGauge
     # makes, what is cut, and the steps in order. Everything else (cloth, effort, words, drawings)
     # follows from those.
     #
-    # @abstract A family gives {#settings}; see {Declarations} for what a method declares.
+    # @abstract See {Declarations} for what a method declares. {PatchesMethod} is for units made of
+    #   patches that are each cut by themselves.
     class Method
       extend Declarations
-      include Cutting
+      include Sizes
+      include CuttingSteps
 
       # @return [Weighing::Task]
       attr_reader :task
@@ -34,46 +36,56 @@ module OakenGauge
 
       # @return [Weighing::Makes]
       def makes
-        @makes ||= Weighing::Makes.new(per_set: self.class.per_set, needed: unit.count)
+        @makes ||= Weighing::Makes.new(per_set: self.class.per_set, needed: unit.count, hands: unit.hands)
       end
 
-      # @return [Array<Tools::Setting>] which tool, at which mark
+      # @return [Array<Tools::Setting>] which tool, at which mark: here, straight rulers for the pieces
       def settings
-        []
+        @settings ||= cuts.flat_map { |cut| Cutters::Rulers.new(self).settings(cut.size, diagonal: !cut.marks.empty?) }.uniq
       end
 
       # @return [Array<Stock::Piece, Stock::Run, Stock::Blank>] what is cut for the whole demand
       def cuts
-        @cuts ||= self.class.cuts.flat_map { |declared| declared.for(self) }
+        @cuts ||= self.class.cuts.flat_map { |declared| declared.for(self) }.reject { |cut| cut.count.zero? }
       end
 
-      # Patches cut that no unit needs: the half of a square too many, the shapes of a last layer.
-      # @return [Hash{Symbol => Integer}] by role
-      def spare_patches
-        {}
+      # Patches and units made that nobody needs yet, besides whole units beyond the demand.
+      # @return [Array<Weighing::Spare>]
+      def spares
+        []
       end
 
       # @return [Array<Step>] in the order of work, for the whole demand
       def steps
-        self.class.steps.filter_map { |declared| declared.for(self) }
+        cutting_steps + self.class.steps.filter_map { |declared| declared.for(self) }
       end
 
       # @return [Hash{Stock::Piece, Stock::Run, Stock::Blank => Stock::Allocation}]
       def allocations
-        @allocations ||= cuts.to_h { |cut| [cut, task.fabric(cut.role).allocate(cut, task.measure)] }
+        @allocations ||= {}.compare_by_identity.tap do |taken|
+          cuts.each { |cut| taken[cut] = task.fabric(cut.role).allocate(cut, task.measure) }
+        end
       end
 
-      # Adds a reason why the method cannot be used.
+      # @param role [Symbol]
+      # @return [Float] square inches of a fabric in one unit made this way
+      def cloth_of(role)
+        unit.cloth_of(role, seam)
+      end
+
+      # Adds a reason why the method cannot be used; each is said once.
       # @return [nil]
       def refuse(code, say)
-        problems << Problem.new(code: code, say: say)
+        problem = Problem.new(code: code, say: say)
+        problems << problem unless problems.include?(problem)
         nil
       end
 
-      # @param size [Numeric] inches
-      # @return [String] as it is said, in the document's unit of measure
+      # @param size [Numeric, Array<Numeric>] inches
+      # @return [String] as it is said, in the document's unit of measure; what is on no ruler as a
+      #   decimal
       def say(size)
-        Length.new(size, task.measure).to_s
+        [size].flatten.map { |length| Length.saying(length, task.measure) }.join(" × ")
       end
     end
   end

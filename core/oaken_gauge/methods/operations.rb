@@ -21,38 +21,89 @@ module OakenGauge
         end
       end
 
-      with_options = { cuts: 1, alignments: 1, care: :blade }.freeze
-      sewing = %i[sew_start sew_inch].freeze
+      cutting = { cuts: 1, alignments: 1, care: :blade }.freeze
+      sewing = { alignments: 1, care: :needle }.freeze
+      seam = %i[sew_start sew_inch].freeze
 
+      # Cutting
       operation :straighten, :align_and_cut, "Straighten the end of the strip.",
-                "Straighten the ends of the %<count>d strips.", **with_options
-      operation :cut_strip, :align_and_cut, "Cut 1 strip %<size>s wide.", "Cut %<count>d strips %<size>s wide.", **with_options
+                "Straighten the ends of the %<count>d strips.", **cutting
+      operation :cut_strip, :align_and_cut, "Cut 1 strip %<size>s wide.", "Cut %<count>d strips %<size>s wide.", **cutting
       operation :subcut, :align_and_cut, "Cut 1 square of %<size>s from the strip.",
-                "Cut %<count>d squares of %<size>s from the strips.", **with_options
+                "Cut %<count>d squares of %<size>s from the strips.", **cutting
+      operation :subcut_rectangle, :align_and_cut, "Cut 1 piece of %<on>s from the strip.",
+                "Cut %<count>d pieces of %<on>s from the strips.", **cutting
       operation :cut_diagonal, :align_and_cut, "Cut the square corner to corner.",
-                "Cut the %<count>d squares corner to corner, once.", **with_options
-      operation :cut_triangle, :align_and_cut, "Cut 1 %<on>s with the triangle ruler.",
-                "Cut %<count>d %<on>s with the triangle ruler, turned half round between cuts, never over.", **with_options
+                "Cut the %<count>d squares corner to corner, once.", **cutting
+      operation :cut_both_diagonals, %i[align_and_cut align_and_cut], "Cut the square on both diagonals.",
+                "Cut the %<count>d squares on both diagonals, without moving the pieces in between.",
+                cuts: 2, alignments: 2, care: :blade
+      operation :cut_kite, %i[align_and_cut align_and_cut], "Cut the square to a kite.",
+                "Cut the %<count>d squares to kites, right angle in the corner.", cuts: 2, alignments: 2, care: :blade
+      operation :cut_triangle, :align_and_cut, "Cut 1 of the %<on>s from the strip.",
+                "Cut %<count>d %<on>s from the strips, turned half round between cuts, never over.", **cutting
       operation :cut_blank, :align_and_cut, "Cut 1 blank for the die, lengthwise grain along the feed.",
-                "Cut %<count>d blanks for the die, lengthwise grain along the feed.", **with_options
+                "Cut %<count>d blanks for the die, lengthwise grain along the feed.", **cutting
       operation :die_pass, :die_pass, "Send the layers through the press, 1 pass.",
                 "Send the layers through the press, %<count>d passes.", passes: 1, care: :press
+      operation :lay_strips, :align_and_cut, "Lay 1 pair of strips right sides together, edges true.",
+                "Lay %<count>d pairs of strips right sides together, edges true.", alignments: 1
+      operation :fold_strips, :align_and_cut, "Fold the strip right sides together: each cut then gives one left and one right.",
+                "Fold the %<count>d strips right sides together: each cut then gives one left and one right.", alignments: 1
+
+      # Marking
       operation :mark_diagonal, :mark_line, "Draw a line corner to corner on the back of 1 %<on>s square.",
                 "Draw a line corner to corner on the back of %<count>d %<on>s squares.", alignments: 1
       operation :mark_both_diagonals, %i[mark_line mark_line], "Draw both diagonals on the back of 1 %<on>s square.",
                 "Draw both diagonals on the back of %<count>d %<on>s squares.", alignments: 2
-      operation :sew_beside_line, sewing, "Right sides together, sew %<size>s beside the line.",
-                "Right sides together, sew %<size>s beside the lines, either side: %<count>d seams.", alignments: 1, care: :needle
-      operation :sew_long_side, sewing, "Right sides together, sew 1 pair along the long side.",
-                "Right sides together, sew %<count>d pairs along the long side, from the blunt end, without a pull.",
-                alignments: 1, care: :needle
-      operation :lay_strips, :align_and_cut, "Lay 1 pair of strips right sides together, edges true.",
-                "Lay %<count>d pairs of strips right sides together, edges true.", alignments: 1
+      operation :mark_across_seam, :mark_line, "Draw a line corner to corner across the seam of 1 %<on>s.",
+                "Draw a line corner to corner across the seam of %<count>d %<on>s.", alignments: 1
+
+      # Sewing
+      operation :sew_beside_line, seam, "Right sides together, sew %<size>s beside the line.",
+                "Right sides together, sew %<size>s beside the lines, either side: %<count>d seams.", **sewing
+      operation :sew_on_line, seam, "Right sides together, sew a thread inside the line.",
+                "Right sides together, sew a thread inside the lines: %<count>d seams.", **sewing
+      operation :sew_bonus, seam, "Sew a second seam beside the line for the bonus unit.",
+                "Sew a second seam beside each line for the bonus units: %<count>d seams.", **sewing
+      operation :sew_round, seam, "Right sides together, sew all round the square.",
+                "Right sides together, sew all round %<count>d pairs of squares.", alignments: 4, care: :needle
+      operation :sew_long_side, seam, "Right sides together, sew 1 pair along the long side.",
+                "Right sides together, sew %<count>d pairs along the long side, from the blunt end, without a pull.", **sewing
+      operation :sew_seam, seam, "Right sides together, sew 1 seam.",
+                "Right sides together, sew %<count>d seams, from the blunt end, without a pull.", **sewing
+      operation :match_opposites, [], "Lay the 2 halves right sides together, opposite colours facing, seams nested.",
+                "Lay %<count>d pairs right sides together, opposite colours facing, seams nested.", alignments: 1
+      operation :lay_apart, [], "Lay the 2 halves right sides together, opposite colours facing and outer edges together; the seams do not meet.",
+                "Lay %<count>d pairs right sides together, opposite colours facing and outer edges together; the seams do not meet.", alignments: 1
+      operation :lay_on, [], "Lay 1 %<on>s on its square, right sides together.",
+                "Lay %<count>d %<on>s on their squares, right sides together.", alignments: 1
+      operation :center_on, [], "Lay the smaller square in the middle of the larger, right sides together.",
+                "Lay %<count>d smaller squares in the middle of the larger, right sides together.", alignments: 1
+
+      # Cutting apart, pressing, trimming
       operation :cut_middle, :align_and_cut, "Cut the square across and down the middle.",
-                "Cut across and down the middle first: %<count>d cuts.", **with_options
-      operation :cut_on_line, :align_and_cut, "Cut on the line.", "Cut on the drawn lines: %<count>d cuts.", **with_options
+                "Cut across and down the middle first: %<count>d cuts.", **cutting
+      operation :cut_on_line, :align_and_cut, "Cut on the line.", "Cut on the drawn lines: %<count>d cuts.", **cutting
+      operation :cut_apart, %i[align_and_cut align_and_cut], "Cut the square on both diagonals.",
+                "Cut %<count>d squares on both diagonals.", cuts: 2, alignments: 2, care: :blade
+      operation :trim_corner, :align_and_cut, "Trim 1 corner %<size>s past the seam.",
+                "Trim %<count>d corners %<size>s past the seam.", **cutting
       operation :press_to_dark, :press, "Set the seam, then press it to the dark side.",
                 "Set the seams, then press %<count>d units to the dark side: lift, do not slide.", care: :iron
+      operation :press_to_sky, :press, "Set the seam, then press it to the sky.",
+                "Set the seams, then press %<count>d pieces to the sky: lift, do not slide.", care: :iron
+      operation :press_seam, :press, "Set the seam, then press it.",
+                "Set the seams, then press them: %<count>d times, lift, do not slide.", care: :iron
+      operation :snip, :snip, "Snip the allowance between the stitching lines.",
+                "Snip %<count>d allowances between the stitching lines, so that each half presses its own way."
+      operation :trim_to, :trim_side, "Trim the unit to %<on>s.",
+                "Trim every unit to %<on>s, centred on its seams: two sides, half turn, two sides; %<count>d cuts.", **cutting
+
+      # Foundation
+      operation :lay_cells, [], "Lay 1 cell on its ticks.", "Lay %<count>d cells on the sheet, seams on the corner ticks, and look.", alignments: 1
+      operation :fuse_cell, :fuse_cell, "Fuse 1 cell.", "Fuse %<count>d cells.", care: :iron
+      operation :fold_and_sew, seam, "Fold the sheet on its line and sew.", "Fold and sew %<count>d seams.", **sewing
     end
   end
 end

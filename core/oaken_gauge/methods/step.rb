@@ -7,15 +7,14 @@ module OakenGauge
     #
     # - operation: {Operation}
     # - count: how often it is done
-    # - size: Rational inches, what it is set to, where it is set to something
+    # - size: Numeric inches, what it is set to, where it is set to something
     # - length: Numeric inches sewn each time
     # - on: what it is done to, in words
     Step = Struct.new(:operation, :count, :size, :length, :on, keyword_init: true) do
       # @param measure [Symbol] unit of measure for its words
       # @return [String]
       def say(measure = :inch)
-        size_words = size && Length.new(size, measure).to_s
-        format(operation.words(count), count: count, size: size_words, on: on || "pieces")
+        format(operation.words(count), count: count, size: size && Length.saying(size, measure), on: on || "pieces")
       end
 
       # @param maker [Weighing::Maker]

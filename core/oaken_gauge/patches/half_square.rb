@@ -6,12 +6,24 @@ module OakenGauge
     # Pushed outward by s, the leg grows by (2 + √2)s: once for the allowance on either side, once
     # more for the tip, which leaves along 45°.
     class HalfSquare < Shape
-      PIECE_THEN = :cut_diagonal
-      PER_PIECE = 2
-
       # @return [Polygon]
       def outline
-        Polygon.new([[0, 0], [finished, 0], [0, finished]])
+        @outline ||= Polygon.new([[0, 0], [finished, 0], [0, finished]])
+      end
+
+      # @return [Integer] from a square cut corner to corner
+      def per_piece
+        2
+      end
+
+      # @return [Symbol]
+      def piece_then
+        :cut_diagonal
+      end
+
+      # @return [Array]
+      def piece_marks
+        DIAGONAL
       end
     end
   end

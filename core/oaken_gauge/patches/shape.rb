@@ -5,9 +5,14 @@ module OakenGauge
     # The shape of one patch, by itself: its finished outline with the long edge level, as it would
     # lie along a strip. What it measures when cut follows from pushing that outline outward.
     #
-    # @abstract A kind of patch gives {#outline} and says how a square or rectangle is cut into it.
+    # @abstract A kind of patch gives {#outline}, and says how it is cut from a square or rectangle if
+    #   it can be.
     class Shape
-      # @return [Numeric] the finished measure the kind is named by, in inches
+      # Lines across a piece in parts of its sides, for drawings.
+      DIAGONAL = [[[0, 0], [1, 1]]].freeze
+      BOTH_DIAGONALS = [[[0, 0], [1, 1]], [[0, 1], [1, 0]]].freeze
+
+      # @return [Numeric, Array<Numeric>] the finished measure the kind is named by, in inches
       attr_reader :finished
 
       class << self
@@ -39,13 +44,31 @@ module OakenGauge
       # @return [Polygon]
       def strip_outline(seam)
         _, _, low, high = outline.bounds
-        cut_outline(seam).between(low - seam, high + seam)
+        cut_outline(seam).between(low - seam, high + seam).settle
+      end
+
+      # @param seam [Numeric] inches
+      # @return [Band]
+      def band(seam)
+        _, _, low, high = outline.bounds
+        Band.new(outline: outline, low: low - seam, high: high + seam)
+      end
+
+      # The ways it may lie along a strip.
+      # @return [Array<Polygon>] as cut
+      def strip_outlines(seam)
+        [strip_outline(seam)]
       end
 
       # @param seam [Numeric] inches
       # @return [Numeric] the strip that holds it, inches
       def strip_width(seam)
         outline.height + (2 * seam)
+      end
+
+      # @return [Boolean] whether a rotary cutter gets it from squares or rectangles
+      def rotary?
+        !per_piece.nil?
       end
 
       # @param seam [Numeric] inches
@@ -55,15 +78,19 @@ module OakenGauge
         [width, width]
       end
 
-      # How a piece of {#piece_size} is cut further: what is done, and how many patches come out.
-      # @return [Symbol, nil]
-      def piece_then
-        self.class::PIECE_THEN
+      # @return [Integer, nil] patches from one piece
+      def per_piece
+        nil
       end
 
-      # @return [Integer] patches from one piece
-      def per_piece
-        self.class::PER_PIECE
+      # @return [Symbol, nil] how a piece is cut further
+      def piece_then
+        nil
+      end
+
+      # @return [Array] lines that a piece is cut along
+      def piece_marks
+        []
       end
 
       # @return [Boolean] same kind, same size

@@ -48,6 +48,19 @@ module OakenGauge
         end
       end
 
+      # What several cuts want of one stock when it cannot give them all.
+      #
+      # @param role [Symbol]
+      # @param allocations [Array<Allocation>]
+      # @return [Problem, nil]
+      def shortage(role, allocations, measure = :inch)
+        missing = missing_for(allocations)
+        return unless missing&.positive?
+
+        Problem.new(code: :short, say: "All cuts from the #{role} together take #{missing_words(missing, measure)} more than the stock gives. " \
+                                       "Find more, or make fewer.")
+      end
+
       # @return [Hash] the common keys, where they say something
       def common_document
         { "cloth" => (cloth.to_s unless cloth == :cotton), "directional" => directional? || nil,

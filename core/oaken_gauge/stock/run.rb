@@ -5,10 +5,11 @@ module OakenGauge
     # Shapes tiled along strips of one fabric, for the whole demand.
     #
     # - role: Symbol, which fabric
-    # - width: Rational inches, the strip as cut; exact_width before rounding
+    # - ways: [{exact:, width:, outline:}] the ways a shape may lie: strip width before and after
+    #   rounding, Rational inches as cut, and the {Polygon} as cut from it
     # - count: shapes needed
-    # - outline: Polygon, the shape as cut from the strip
+    # - layers: 2 when the strip is folded right sides together, so that each cut gives both hands
     # - then_do: Symbol, what becomes of the strip
-    Run = Struct.new(:role, :exact_width, :width, :count, :outline, :then_do, keyword_init: true)
+    Run = Struct.new(:role, :ways, :count, :layers, :then_do, keyword_init: true)
   end
 end

@@ -53,6 +53,16 @@ module OakenGauge
       def cut_to_width?(needed)
         needed < width
       end
+
+      private
+
+      def missing_for(allocations)
+        count && (allocations.sum { |taken| taken.strips.empty? ? 0 : taken.taken } - count)
+      end
+
+      def missing_words(missing, _measure)
+        missing == 1 ? "1 strip" : "#{missing} strips"
+      end
     end
   end
 end

@@ -58,6 +58,17 @@ module OakenGauge
       def cut_to_width?(_width)
         true
       end
+
+      private
+
+      # Inches along the selvage beyond what there is. A blank takes its share of a strip as it is long.
+      def missing_for(allocations)
+        length && (allocations.sum { |taken| taken.strips.empty? ? taken.consumed / usable_width : taken.strips.sum { |w, n| w * n } } - length)
+      end
+
+      def missing_words(missing, measure)
+        Length.new(Grid.new(1/8r).ceil(missing), measure).to_s
+      end
     end
   end
 end

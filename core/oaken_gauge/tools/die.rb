@@ -5,12 +5,14 @@ module OakenGauge
     # Steel shapes in a board. It cuts as many layers at a time as the cloth allows, from a blank that
     # only just covers the shapes, its lengthwise grain along the feed.
     class Die < Tool
-      PATCHES = %w[square half_square quarter_square].freeze
+      extend DieReader
+
       # Layers at a time where the die's document does not say.
       USUAL_LAYERS = { cotton: 6, flannel: 2, batik: 4 }.freeze
 
-      # Shapes of one kind in the board. - patch: Symbol; - finished: Rational inches; - count: in one layer
-      Shapes = Struct.new(:patch, :finished, :count, keyword_init: true)
+      # Shapes of one kind in the board. - shape: {Patches::Shape}; - count: in one layer;
+      # - document: the Hash it was read from
+      Shapes = Struct.new(:shape, :count, :document, keyword_init: true)
 
       # @return [Array<Shapes>]
       attr_reader :shapes
@@ -32,41 +34,20 @@ module OakenGauge
         @made_for_seam = made_for_seam
       end
 
-      # @param node [Documents::Node]
-      # @return [Die]
-      def self.read(node)
-        common = common(node, required: %w[shapes board blank], optional: %w[max_layers notched made_for_seam])
-        new(**common, shapes: node.list("shapes", 1..40).map { |shape| read_shapes(shape) },
-                      board: node.lengths("board", 2..2), blank: node.lengths("blank", 2..2),
-                      max_layers: read_layers(node), notched: node.flag("notched", default: true),
-                      made_for_seam: node.length("made_for_seam", default: USUAL_SEAM))
-      end
-
-      def self.read_shapes(node)
-        node.keys(required: %w[patch finished count])
-        Shapes.new(patch: node.choice("patch", PATCHES).to_sym, finished: node.length("finished"),
-                   count: node.integer("count", 1..400))
-      end
-
-      def self.read_layers(node)
-        layers = node.child("max_layers") or return {}
-        layers.keys(optional: Stock::Fabric::CLOTHS)
-        (Stock::Fabric::CLOTHS & layers.value.keys).to_h { |cloth| [cloth.to_sym, layers.integer(cloth, 1..40)] }
-      end
-      private_class_method :read_shapes, :read_layers
-
       # @return [Array<Mark>] a mark for each kind of shape
       def marks
-        @marks ||= shapes.map do |shape|
-          Mark.new(tool: self, side: shape.patch, makes: shape.patch, printed: shape.finished, reads: :finished,
-                   finished: shape.finished, main: true)
+        @marks ||= shapes.map do |held|
+          size = held.shape.finished
+          printed = size.is_a?(Rational) ? size : held.shape.kind.to_s.tr("_", " ")
+          Mark.new(tool: self, side: held.shape.kind, makes: held.shape.kind, printed: printed, reads: :finished,
+                   finished: size, shape: held.shape, main: true)
         end
       end
 
       # @param shape [Patches::Shape]
       # @return [Integer] how many of a patch one layer gives
       def per_layer(shape)
-        shapes.sum { |held| held.patch == shape.kind && held.finished == shape.finished ? held.count : 0 }
+        shapes.sum { |held| held.shape == shape ? held.count : 0 }
       end
 
       # @return [Boolean] whether its corners come blunted
@@ -77,17 +58,13 @@ module OakenGauge
       private
 
       def own_document(measure)
-        { "shapes" => shapes.map { |shape| shape_document(shape, measure) }, "board" => board.map { |side| write(side, measure) },
+        { "shapes" => shapes.map(&:document), "board" => board.map { |side| write(side, measure) },
           "blank" => blank.map { |side| write(side, measure) }, "max_layers" => layers_document, "notched" => notched?,
           **seam_document(measure) }
       end
 
       def layers_document
         @stated_layers.transform_keys(&:to_s) unless @stated_layers.empty?
-      end
-
-      def shape_document(shape, measure)
-        { "patch" => shape.patch.to_s, "finished" => write(shape.finished, measure), "count" => shape.count }
       end
     end
   end

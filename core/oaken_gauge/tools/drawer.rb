@@ -15,7 +15,7 @@ module OakenGauge
       # @param tools [Array<Tool>]
       def initialize(tools)
         @tools = tools
-        freeze
+        @by_kind = {}
       end
 
       # @yield [Tool]
@@ -26,7 +26,7 @@ module OakenGauge
       # @param kind [Class] a kind of tool
       # @return [Array<Tool>] in drawer order
       def of(kind)
-        grep(kind)
+        @by_kind[kind] ||= grep(kind)
       end
     end
   end

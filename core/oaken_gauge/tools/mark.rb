@@ -6,16 +6,23 @@ module OakenGauge
     #
     # - tool: {Tool}
     # - side: Symbol, the side or shape it belongs to
-    # - makes: Symbol, the kind of patch it makes
+    # - makes: Symbol, the kind of patch or unit it makes
     # - printed: Rational inches or String, what stands there
     # - reads: Symbol, what the number means: :finished, :strip, :unfinished, :cut or :letter
-    # - finished: Rational inches, the finished size of the patch it makes
+    # - finished: the finished size of what it makes, inches
+    # - shape: {Patches::Shape} that it makes, or nil when it is for whole units
     # - main: Boolean, a line that is easy to find
-    Mark = Struct.new(:tool, :side, :makes, :printed, :reads, :finished, :main, keyword_init: true) do
+    # - kite_square: Rational inches or nil, the square under a wedge ruler's strip
+    Mark = Struct.new(:tool, :side, :makes, :printed, :reads, :finished, :shape, :main, :kite_square, keyword_init: true) do
       # @param measure [Symbol]
       # @return [String] what is printed, as it is read out
       def label(measure = :inch)
-        printed.is_a?(Numeric) ? Length.new(printed, measure).to_s : printed
+        printed.is_a?(Numeric) ? Length.new(printed, measure).to_s : printed.to_s
+      end
+
+      # @return [Boolean] whether its size is one number
+      def measured?
+        finished.is_a?(Rational)
       end
     end
   end

@@ -38,6 +38,11 @@ module OakenGauge
         [width, length].max
       end
 
+      # @return [Rational] inches of its shorter edge: a wider piece needs more than the ruler
+      def reach_across
+        [width, length].min
+      end
+
       private
 
       def own_document(measure)

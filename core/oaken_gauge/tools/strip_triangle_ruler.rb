@@ -10,6 +10,7 @@ module OakenGauge
 
       MAKES = %w[half_square quarter_square].freeze
       READS = %w[finished strip].freeze
+      SHAPES = { half_square: Patches::HalfSquare, quarter_square: Patches::QuarterSquare }.freeze
 
       # One of its sides. - makes: Symbol; - reads: Symbol; - numbers: [Rational]; - blunt_tip: Boolean;
       # - range: {from, to, step} or nil, when it was given so
@@ -34,8 +35,9 @@ module OakenGauge
       private
 
       def mark(side, number)
+        size = finished(side, number)
         Mark.new(tool: self, side: side.makes, makes: side.makes, printed: number, reads: side.reads,
-                 finished: finished(side, number), main: (number % 1).zero?)
+                 finished: size, shape: SHAPES.fetch(side.makes).new(size), main: (number % 1).zero?)
       end
 
       # A strip is two allowances wider than what it finishes at; a quarter-square patch is twice as

@@ -9,13 +9,17 @@ module OakenGauge
 
       # @return [Array<Patch>]
       def patches
-        @patches ||= [
-          Patch.new(role: :light, shape: shape, outline: Polygon.new([[0, 0], [finished, finished], [0, finished]])),
-          Patch.new(role: :dark, shape: shape, outline: Polygon.new([[0, 0], [finished, 0], [finished, finished]]))
-        ]
+        @patches ||= [patch(:light, shape, [0, 0], [finished, finished], [0, finished]),
+                      patch(:dark, shape, [0, 0], [finished, 0], [finished, finished])]
       end
 
-      # @return [Patches::HalfSquare] both patches have this shape
+      # @return [Array<Numeric>] the diagonal
+      def seams
+        [finished * SQRT2]
+      end
+
+      private
+
       def shape
         @shape ||= Patches::HalfSquare.new(finished)
       end

@@ -5,21 +5,23 @@ module OakenGauge
     # A unit that somebody needs: its kind, its finished size and how many. One class a kind, one file
     # a class; the file declares the roles its fabrics play and gives the finished outlines.
     #
-    # @abstract
+    # @abstract A kind gives {#patches} and {#seams}; most read and write like this one.
     class Unit
       extend UnitDeclarations
+      include Cloth
+      include Cells
 
       # The largest finished side that is weighed, inches.
       LARGEST = 48r
       # The most units weighed at once.
       MOST = 100_000
 
-      # @return [Rational] finished side, inches
+      # @return [Rational, Array<Rational>] finished side, or height and width, inches
       attr_reader :finished
       # @return [Integer] how many are needed
       attr_reader :count
 
-      # @param finished [Rational] inches
+      # @param finished [Rational, Array<Rational>] inches
       # @param count [Integer]
       def initialize(finished:, count:)
         @finished = finished
@@ -31,18 +33,41 @@ module OakenGauge
       # @return [Unit]
       def self.read(node)
         node.keys(required: %w[kind finished count])
-        new(finished: node.length("finished", most: LARGEST), count: node.integer("count", 1..MOST))
+        new(finished: node.length("finished", most: LARGEST), count: read_count(node))
+      end
+
+      # @param node [Documents::Node]
+      # @return [Integer]
+      def self.read_count(node)
+        node.integer("count", 1..MOST)
       end
 
       # @param measure [Symbol] unit of measure to write lengths in
       # @return [Hash] the document it could be read from
       def to_document(measure)
-        { "kind" => self.class.kind.to_s, "finished" => Length.new(finished, measure).to_s, "count" => count }
+        { "kind" => self.class.kind.to_s, "finished" => finished_document(measure), "count" => count }
       end
 
       # @return [Polygon] the finished outline
       def outline
-        Polygon.rectangle(finished, finished)
+        @outline ||= Polygon.rectangle(*side_lengths.reverse)
+      end
+
+      # @return [Array<Rational>] finished height and width, inches
+      def side_lengths
+        finished.is_a?(Array) ? finished : [finished, finished]
+      end
+
+      # @return [Hash{Symbol => Integer}, nil] how many of each hand are needed; nil for a unit that is
+      #   its own mirror image
+      def hands
+        nil
+      end
+
+      # @return [Array<Numeric>] finished lengths of the seams that join its patches, inches, in the
+      #   order in which they are sewn
+      def seams
+        []
       end
 
       # @param role [Symbol]
@@ -51,21 +76,26 @@ module OakenGauge
         patches.select { |patch| patch.role == role }
       end
 
-      # The cloth that one patch brings into the unit, allowances and all: its finished outline pushed
-      # outward, less what sticks out past the unit and what the tool had already taken off.
-      #
-      # @param patch [Patch]
-      # @param seam [Numeric] inches
-      # @return [Float] square inches
-      def cloth_in_patch(patch, seam)
-        (patch.outline.offset(seam).clip(outline.offset(seam))&.area || 0).to_f
+      # @return [Array<Patches::Shape>] each shape once
+      def shapes
+        @shapes ||= patches.map(&:shape).uniq
       end
 
-      # @param role [Symbol]
-      # @param seam [Numeric] inches
-      # @return [Float] square inches of one fabric in one unit
-      def cloth_of(role, seam)
-        (@cloth_of ||= {})[[role, seam]] ||= patches_of(role).sum(0.0) { |patch| cloth_in_patch(patch, seam) }
+      # The one measure by which marks of a tool are set against this kind of unit.
+      # @return [Rational]
+      def measure_on_beam
+        side_lengths.first
+      end
+
+      private
+
+      def finished_document(measure)
+        lengths = [finished].flatten.map { |length| Length.new(length, measure).to_s }
+        finished.is_a?(Array) ? lengths : lengths.first
+      end
+
+      def patch(role, shape, *corners)
+        Patch.new(role: role, shape: shape, outline: Polygon.new(corners))
       end
     end
   end

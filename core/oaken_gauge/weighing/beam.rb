@@ -33,46 +33,66 @@ module OakenGauge
 
       # @return [Rational] where the scale ends, inches
       def to
-        [TO, @task.unit.finished.ceil.to_r].max
+        [TO, size.ceil.to_r].max
       end
 
       private
 
+      def unit
+        @task.unit
+      end
+
+      def size
+        unit.measure_on_beam
+      end
+
+      # How many times the unit's own measure a patch of each kind has.
+      def parts
+        @parts ||= unit.shapes.select { |shape| shape.finished.is_a?(Rational) }.to_h { |shape| [shape.kind, shape.finished / size] }
+      end
+
       def marks_on(tool)
         return ruler_marks(tool) if tool.is_a?(Tools::StraightRuler)
+        return [] unless tool.made_for_seam == @task.seam
 
-        tool.made_for_seam == @task.seam ? tool.marks.select { |mark| kinds.include?(mark.makes) } : []
+        own = tool.respond_to?(:trim_marks) ? tool.trim_marks : tool.marks
+        own.filter_map { |mark| on_scale(mark) }
+      end
+
+      # A mark for a patch stands at the size of the unit that has it.
+      def on_scale(mark)
+        return mark if mark.makes == unit.class.kind && mark.shape.nil? && mark.measured?
+        return unless mark.shape && mark.measured? && parts.key?(mark.makes)
+
+        mark.dup.tap { |moved| moved.finished = mark.finished / parts.fetch(mark.makes) }
       end
 
       def ruler_marks(ruler)
-        shape = @task.unit.patches.first.shape.class
-        (stops | [@task.unit.finished]).filter_map do |finished|
-          line = ruler.grid.ceil(shape.new(finished).piece_size(@task.seam).first)
-          next if line > ruler.reach
-
-          Tools::Mark.new(tool: ruler, makes: shape.kind, printed: line, reads: :cut, finished: finished,
-                          main: ruler.main_line?(line))
-        end
+        shape = unit.shapes.find { |one| one.rotary? && one.finished.is_a?(Rational) } or return []
+        (stops | [size]).filter_map { |finished| ruler_mark(ruler, shape.class.new(finished * parts.fetch(shape.kind)), finished) }
       end
 
-      def kinds
-        @kinds ||= @task.unit.patches.map { |patch| patch.shape.kind }.uniq
+      def ruler_mark(ruler, shape, finished)
+        line = ruler.grid.ceil(shape.piece_size(@task.seam).first)
+        return if line > ruler.reach
+
+        Tools::Mark.new(tool: ruler, makes: shape.kind, printed: line, reads: :cut, finished: finished, main: ruler.main_line?(line))
       end
 
       def rows_of(tool, marks)
-        marks.group_by(&:side).map do |side, marks|
-          Row.new(tool: tool, side: side, reads: marks.first.reads, marks: marks, locked: locked(marks), gaps: gaps(marks))
+        marks.group_by(&:side).map do |side, own|
+          Row.new(tool: tool, side: side, reads: own.first.reads, marks: own, locked: locked(own), gaps: gaps(own))
         end
       end
 
       def locked(marks)
-        marks.find { |mark| mark.finished == @task.unit.finished }
+        marks.find { |mark| mark.finished == size }
       end
 
       def gaps(marks)
         return [] if locked(marks)
 
-        below, above = marks.map { |mark| mark.finished - @task.unit.finished }.partition(&:negative?)
+        below, above = marks.map { |mark| mark.finished - size }.partition(&:negative?)
         [below.max, above.min].compact
       end
     end

@@ -41,6 +41,11 @@ module OakenGauge
         end
       end
 
+      # @return [Array<Spare>] patches left over
+      def spares
+        @spares ||= way.spares
+      end
+
       # @return [Array<Methods::Step>]
       def steps
         @steps ||= way.steps
@@ -65,19 +70,26 @@ module OakenGauge
       private
 
       def shortages
-        way.allocations.values.filter_map(&:short)
+        alone = way.allocations.values.filter_map(&:short)
+        alone.empty? ? together : alone
+      end
+
+      # Cuts that would each do from one stock may be too many for it together.
+      def together
+        way.allocations.group_by { |cut, _| cut.role }.filter_map do |role, taken|
+          way.task.fabric(role).shortage(role, taken.map(&:last), way.task.measure) if taken.size > 1
+        end
       end
 
       def cloth_of(role)
         unit = way.unit
-        each = unit.cloth_of(role, way.seam)
+        each = way.cloth_of(role)
         Cloth.new(allocations: way.allocations.select { |cut, _| cut.role == role }.values,
                   in_units: unit.count * each, surplus: (way.makes.surplus * each) + spare_cloth(role))
       end
 
       def spare_cloth(role)
-        spare = way.spare_patches.fetch(role, 0)
-        spare.zero? ? 0.0 : spare * way.unit.cloth_in_patch(way.unit.patches_of(role).first, way.seam)
+        spares.select { |spare| spare.role == role }.sum(0.0) { |spare| spare.count * SpareCloth.area(spare.shape, way) }
       end
     end
   end

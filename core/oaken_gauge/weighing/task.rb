@@ -13,6 +13,13 @@ module OakenGauge
     # - priorities: {Symbol => Numeric}
     # - measure: Symbol, the unit of measure of the document
     Task = Struct.new(:unit, :seam, :grid, :drawer, :fabrics, :maker, :priorities, :measure, keyword_init: true) do
+      # @param kind [Class] a kind of tool
+      # @param shape [Patches::Shape]
+      # @return [Tools::Matching] worked out once, whichever method asks
+      def matching(kind, shape)
+        (@matchings ||= {})[[kind, shape]] ||= Tools::Matching.new(drawer.of(kind), shape, seam)
+      end
+
       # @param role [Symbol]
       # @return [Stock::Fabric]
       def fabric(role)

@@ -11,7 +11,7 @@ module OakenGauge
 
       # @return [Array<Outcome>] best first, those that cannot be used last
       def outcomes
-        ways = Methods.making(@task.unit.class.kind).map { |method| method.new(@task) }
+        ways = Methods.making(@task.unit).map { |method| method.new(@task) }
         Ranking.new(ways.map { |way| Outcome.new(way) }, @task.priorities).in_order
       end
     end

@@ -6,17 +6,14 @@ module OakenGauge
       # Two large squares, both diagonals drawn on one, sewn either side of both; cut across and down
       # the middle first, then on the lines. Each quarter is a two-at-a-time square, so the large
       # square is twice that square's exact side, rounded once.
-      class EightAtATime < RotaryMethod
+      class EightAtATime < Method
         title "Eight at a time"
         makes :half_square
         per_set 8
 
-        cut(:light, then_do: :mark_both_diagonals, marks: EIGHTHS) { patch_piece.map { |side| 2 * side } }
-        cut(:dark, then_do: :pair, marks: EIGHTHS) { patch_piece.map { |side| 2 * side } }
+        cut(:light, then_do: :mark_both_diagonals, marks: EIGHTHS) { half_square_piece(unit.finished).map { |side| 2 * side } }
+        cut(:dark, then_do: :pair, marks: EIGHTHS) { half_square_piece(unit.finished).map { |side| 2 * side } }
 
-        step(:straighten) { strips_taken }
-        step(:cut_strip) { [strips_to_cut, { size: strip_size }] }
-        step(:subcut) { [pieces_cut, { size: cut_side }] }
         step(:mark_both_diagonals) { [makes.sets, { on: :light }] }
         step(:sew_beside_line) { [4 * makes.sets, { size: seam, length: cut_side * SQRT2 }] }
         step(:cut_middle) { 2 * makes.sets }

@@ -5,26 +5,19 @@ module OakenGauge
     module TriangleRuler
       # Two strips right sides together, cut into pairs of triangles that are ready to sew: nothing has
       # to be matched up again.
-      class StripPair < TriangleRulerMethod
+      class StripPair < PatchesMethod
         title "Strip pair with a triangle ruler"
         makes :half_square
+        cutters Cutters::Strip
 
-        step(:cut_strip) { [strips_to_cut, { size: strip_size }] }
-        step(:lay_strips) { pairs_of_strips }
-        step(:straighten) { pairs_of_strips }
-        step(:cut_triangle) { [unit.count, { on: "pairs" }] }
-        step(:sew_long_side) { [unit.count, { length: patch_piece.first * SQRT2 }] }
-        step(:press_to_dark) { unit.count }
-
-        # @return [Array<Stock::Run>] a run of triangles from each fabric
-        def cuts
-          @cuts ||= unit.class.roles.map { |role| run(role, shape(role), patches_needed(role)) }
-        end
-
-        private
-
-        def pairs_of_strips
-          allocations.values.map(&:taken).max
+        # @return [Array<Step>] one cut for both strips of a pair
+        def steps
+          pairs = allocations.values.map(&:taken).max
+          strips, others = cutting_steps.partition { |done| done.operation.name == :cut_strip }
+          ends = others.select { |done| done.operation.name == :straighten }
+          ends.each { |done| done.count = pairs }
+          [*strips, step(:lay_strips, pairs), *ends, step(:cut_triangle, unit.count, on: "pairs"),
+           step(:sew_long_side, unit.count, length: (unit.finished + (2 * seam)) * SQRT2), step(:press_to_dark, unit.count)]
         end
       end
     end

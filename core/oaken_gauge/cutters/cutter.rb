@@ -1,0 +1,92 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Cutters
+    # How one shape of patch is cut: which tool, at which mark, and what is taken from the cloth. A
+    # method that makes units from single patches picks a cutter for each of their shapes.
+    #
+    # @abstract A cutter gives {#cut}, and {#settings} with the reasons if it cannot.
+    class Cutter
+      # @return [Patches::Shape]
+      attr_reader :shape
+
+      # @param shape [Patches::Shape]
+      # @return [Boolean] whether this is a way to cut such a shape at all, whatever tools there are
+      def self.suits?(_shape)
+        true
+      end
+
+      # @param method [Methods::Method] whose task it is, and who is told the reasons
+      # @param shape [Patches::Shape]
+      def initialize(method, shape)
+        @method = method
+        @shape = shape
+      end
+
+      # @return [Array<Tools::Setting>]
+      def settings
+        []
+      end
+
+      # @return [Patches::Band, nil] the strip that blunts its tips; nil when they stay sharp
+      def band
+        nil
+      end
+
+      # @return [Integer] patches that cannot be helped: cut beyond the count
+      def spare(_role, _count)
+        0
+      end
+
+      # @return [Array<Array(Patches::Shape, Integer)>] shapes that come along, with their counts
+      def by_products(_role, _count)
+        []
+      end
+
+      private
+
+      attr_reader :method
+
+      def task
+        method.task
+      end
+
+      def seam
+        method.seam
+      end
+
+      def say(size)
+        method.say(size)
+      end
+
+      def refuse(code, words)
+        method.refuse(code, words)
+        []
+      end
+
+      # @return [String] the shape in words
+      def shape_words
+        shape.kind == :shape ? "this shape" : "a #{shape.kind.to_s.tr('_', '-')} patch"
+      end
+
+      # Why tools made for another allowance are of no use.
+      def seam_mismatch(tool)
+        refuse(:seam_mismatch, "#{tool.name} counts on a seam allowance of #{say(tool.made_for_seam)}; with #{say(seam)} what it cuts " \
+                               "comes out wrong by #{(SQRT2 * (seam - tool.made_for_seam)).abs.to_f.round(3)} inch at a tip. " \
+                               "Sew with #{say(tool.made_for_seam)}, or use another method.")
+      end
+
+      def setting_of(mark, words)
+        Tools::Setting.new(tool: mark.tool, side: mark.side, mark: mark.printed, reads: mark.reads, off_by: off_by(mark), say: words)
+      end
+
+      def off_by(mark)
+        mark.finished.is_a?(Rational) && shape.finished.is_a?(Numeric) ? mark.finished - shape.finished.rationalize(1e-6.to_r) : 0r
+      end
+
+      def nearest_words(match)
+        match.nearest.map { |mark| "#{say(mark.finished)} on #{mark.tool.name}" }.join(", ")
+      end
+    end
+  end
+end

@@ -1,0 +1,87 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Cutters
+    # Steel shapes in a board, sent through a press with several layers of cloth.
+    class Die < Cutter
+      # @return [Stock::Blank, nil] a blank for every layer; nil when there is no die
+      def cut(role, count)
+        die or return
+        Stock::Blank.new(role: role, size: die.blank, count: layers(count), then_do: :die_cut, die: die,
+                         drawing: -> { DiePicture.new(die, shape, seam).outlines })
+      end
+
+      # @return [Integer] what the last layer gives too many
+      def spare(_role, count)
+        die ? (layers(count) * die.per_layer(shape)) - count : 0
+      end
+
+      # A board that holds other shapes too cuts them along.
+      # @return [Array<Array(Patches::Shape, Integer)>]
+      def by_products(_role, count)
+        return [] unless die
+
+        die.shapes.reject { |held| held.shape == shape }.map { |held| [held.shape, held.count * layers(count)] }
+      end
+
+      # @return [Array<Tools::Setting>]
+      def settings
+        return no_die unless die
+
+        check_press
+        [setting_of(match.exacts.find { |mark| mark.tool == die }, "#{die.name}: #{die.per_layer(shape)} shapes a layer#{finished_words}.")]
+      end
+
+      # Of the dies that make the shape and fit a press, the one that takes least cloth for each.
+      # @return [Tools::Die, nil]
+      def die
+        @die ||= match.exacts.map(&:tool).uniq.min_by do |one|
+          [presses_for(one).empty? ? 1 : 0, one.blank.inject(:*) / one.per_layer(shape)]
+        end
+      end
+
+      private
+
+      def layers(count)
+        (count / die.per_layer(shape).to_r).ceil
+      end
+
+      def match
+        @match ||= task.matching(Tools::Die, shape)
+      end
+
+      def finished_words
+        shape.finished.is_a?(Rational) ? ", finished #{say(shape.finished)}" : ""
+      end
+
+      def presses_for(one)
+        task.drawer.of(Tools::DiePress).select { |press| press.takes?(one) }
+      end
+
+      def check_press
+        presses = task.drawer.of(Tools::DiePress)
+        return refuse(:no_press, "#{die.name} needs a press, and there is none in the drawer. Add one.") if presses.empty?
+        return unless presses_for(die).empty?
+
+        widest = presses.max_by(&:bed_width)
+        refuse(:die_too_wide, "#{die.name} is #{say(die.board.first)} wide; the bed of #{widest.name} takes #{say(widest.bed_width)}. " \
+                              "Use a narrower die or a wider press.")
+      end
+
+      def no_die
+        return near_misses unless match.nearest.empty?
+
+        other = match.made_for_other_seam.first
+        return seam_mismatch(other) if other
+
+        refuse(:no_tool, "There is no die for #{shape_words} in the drawer. Add one.")
+      end
+
+      def near_misses
+        refuse(:no_mark, "No die cuts this shape at #{say(shape.finished)} finished; the nearest: #{nearest_words(match)}. " \
+                         "Change the size to one of these, or use another method.")
+        match.nearest.map { |mark| setting_of(mark, "#{mark.tool.name} finishes at #{say(mark.finished)}.") }
+      end
+    end
+  end
+end

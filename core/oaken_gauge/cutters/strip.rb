@@ -1,0 +1,60 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Cutters
+    # Triangles cut from strips with a ruler made for them.
+    class Strip < Cutter
+      KINDS = %i[half_square quarter_square].freeze
+
+      def self.suits?(shape)
+        KINDS.include?(shape.kind)
+      end
+
+      # @param layers [Integer] 2 for a strip folded right sides together, which gives both hands
+      # @return [Stock::Run] tiled along strips
+      def cut(role, count, layers: 1)
+        method.run(role, shape, count, layers: layers, outlines: [shape.strip_outline(seam)])
+      end
+
+      # @return [Patches::Band]
+      def band
+        shape.band(seam)
+      end
+
+      # @return [Array<Tools::Setting>] the mark for the patch, or the nearest ones
+      def settings
+        match = task.matching(Tools::StripTriangleRuler, shape)
+        match.exact ? [setting(match.exact)] : no_mark(match)
+      end
+
+      private
+
+      def no_mark(match)
+        return no_tool(match) if match.nearest.empty?
+
+        refuse(:no_mark, "No triangle ruler has a mark for #{say(shape.finished)} finished; the nearest: " \
+                         "#{match.nearest.map { |mark| off_words(mark) }.join(', ')}. " \
+                         "Change the size to one of these, or cut at the next mark up and trim.")
+        match.nearest.map { |mark| setting(mark) }
+      end
+
+      def no_tool(match)
+        other = match.made_for_other_seam.first
+        return seam_mismatch(other) if other
+
+        refuse(:no_tool, "No tool in the drawer cuts #{shape_words} from a strip. Add a triangle ruler.")
+      end
+
+      def off_words(mark)
+        off = off_by(mark)
+        "#{say(mark.finished)} (#{say(off.abs)} #{off.negative? ? 'smaller' : 'larger'})"
+      end
+
+      def setting(mark)
+        strip = task.grid.ceil(shape.class.new(mark.finished).strip_width(seam))
+        reads = mark.reads == :strip ? "strip width" : "finished size"
+        setting_of(mark, "Line #{mark.label(task.measure)} on #{mark.tool.name}: that number is the #{reads}. Cut the strip #{say(strip)} wide.")
+      end
+    end
+  end
+end

@@ -1,0 +1,100 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Cutters
+    # Wedges cut from strips with a wedge ruler, and kites from the squares it names under the strip's
+    # number. The ruler's tip is blunt by as much as its document says; without a word of that, by as
+    # much as the strip's edge would take off.
+    class WedgeStrip < Cutter
+      KINDS = %i[wedge kite].freeze
+
+      def self.suits?(shape)
+        KINDS.include?(shape.kind)
+      end
+
+      # @return [Stock::Run, Stock::Piece]
+      def cut(role, count)
+        return kite_squares(role, count) if shape.kind == :kite
+
+        method.run(role, shape, count, outlines: [shape.cut_outline(seam).between(-seam, strip_height - seam).settle], width: strip_width)
+      end
+
+      # @return [Patches::Band, nil] kites are cut sharp
+      def band
+        Patches::Band.new(outline: shape.outline, low: -seam, high: strip_height - seam) if shape.kind == :wedge
+      end
+
+      # @return [Array<Tools::Setting>]
+      def settings
+        return refuse_without_ruler unless mark
+
+        [Tools::Setting.new(tool: mark.tool, side: shape.kind, mark: printed, reads: shape.kind == :kite ? :cut : :strip, off_by: 0r,
+                            say: words)]
+      end
+
+      # The mark whose strip is the wedge's, rounded up.
+      # @return [Tools::Mark, nil]
+      def mark
+        @mark ||= rulers.flat_map(&:marks).find { |mark| serves?(mark) }
+      end
+
+      private
+
+      def rulers
+        task.drawer.of(Tools::WedgeRuler).select { |ruler| ruler.made_for_seam == seam }
+      end
+
+      # The wedge that the kite belongs to has its size too.
+      def wedge
+        shape.kind == :wedge ? shape : method.unit.shapes.find { |other| other.kind == :wedge }
+      end
+
+      def serves?(mark)
+        mark.printed == task.grid.ceil(height_for(mark.tool)) && (shape.kind == :wedge || kite_fits?(mark))
+      end
+
+      def kite_fits?(mark)
+        mark.kite_square && mark.kite_square >= shape.piece_size(seam).first - TOLERANCE
+      end
+
+      def height_for(ruler)
+        blunt = ruler.tip_blunt
+        blunt ? wedge.sharp_height(seam) - blunt : wedge.strip_width(seam)
+      end
+
+      def strip_height
+        mark ? height_for(mark.tool) : wedge.strip_width(seam)
+      end
+
+      def strip_width
+        mark ? mark.printed : task.grid.ceil(strip_height)
+      end
+
+      def kite_squares(role, count)
+        exact = shape.piece_size(seam)
+        size = mark ? [mark.kite_square] * 2 : exact.map { |side| task.grid.ceil(side) }
+        Stock::Piece.new(role: role, exact: exact, size: size, count: count, then_do: :cut_kite, marks: [])
+      end
+
+      def printed
+        shape.kind == :kite ? mark.kite_square : mark.printed
+      end
+
+      def words
+        return "Strips #{say(mark.printed)} wide; that number on #{mark.tool.name} is the strip width." if shape.kind == :wedge
+
+        "Squares of #{say(mark.kite_square)}, the number under strip #{say(mark.printed)} on #{mark.tool.name}."
+      end
+
+      def refuse_without_ruler
+        other = task.drawer.of(Tools::WedgeRuler).find { |ruler| ruler.made_for_seam != seam }
+        return seam_mismatch(other) if other && rulers.empty?
+        return refuse(:no_tool, "There is no wedge ruler in the drawer. Add one.") if rulers.empty?
+
+        needed = rulers.map { |ruler| say(task.grid.ceil(height_for(ruler))) }.uniq.join(" or ")
+        refuse(:no_mark, "No wedge ruler has a line for a strip of #{needed}#{' with a large enough kite square' if shape.kind == :kite}; the lines are " \
+                         "#{rulers.flat_map(&:marks).map { |mark| say(mark.printed) }.join(', ')}. Change the size, or use a template.")
+      end
+    end
+  end
+end

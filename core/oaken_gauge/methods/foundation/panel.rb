@@ -1,0 +1,106 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Methods
+    module Foundation
+      # Everything broken down into squares and half-square triangle units of a printed cell, fused to
+      # the sheet and sewn in rows. The half-square units are made two at a time beforehand.
+      class Panel < Method
+        title "On a foundation sheet"
+        makes :square, :rectangle, :half_square, :hourglass, :three_triangle, :flying_geese, :square_in_square, :cut_corner
+
+        # @return [Array<Tools::Setting>]
+        def settings
+          @settings ||= grid ? [grid_setting, *super] : PanelRefusal.new(self).settings
+        end
+
+        # @return [Array<Stock::Piece>]
+        def cuts
+          @cuts ||= grid ? together(squares + pairs) : []
+        end
+
+        # @return [Array<Weighing::Spare>] the half-square unit too many, where an odd number is needed
+        def spares
+          shape = OakenGauge::Patches::HalfSquare.new(grid.cell)
+          odd = halves.select { |_, each| (each * unit.count).odd? }.keys.flatten
+          odd.tally.map { |role, count| Weighing::Spare.new(role: role, shape: shape, count: count) }
+        end
+
+        # @return [Array<Step>]
+        def steps
+          sets = halves.values.sum { |each| sets_of(each) }
+          cells = unit.count * found.size
+          [*cutting_steps, step(:mark_diagonal, sets, on: "cell"),
+           step(:sew_beside_line, 2 * sets, size: seam, length: (grid.cell + (4 * seam)) * SQRT2), step(:cut_on_line, sets),
+           step(:press_seam, 2 * sets), step(:lay_cells, cells), step(:fuse_cell, cells),
+           step(:fold_and_sew, folds, length: panel_side), step(:snip, cells), step(:press_seam, folds)].compact
+        end
+
+        # The sheet with the largest cells of those on which the unit breaks down and fits.
+        # @return [Tools::FoundationGrid, nil]
+        def grid
+          return @grid if defined?(@grid)
+
+          @grid = grids.select { |one| one.holds?(unit) && unit.cells(one.cell) }.max_by(&:cell)
+        end
+
+        # @return [Array<Tools::FoundationGrid>] those printed for the seam allowance
+        def grids
+          task.drawer.of(Tools::FoundationGrid).select { |one| one.made_for_seam == seam }
+        end
+
+        private
+
+        def found
+          @found ||= unit.cells(grid.cell)
+        end
+
+        def halves
+          @halves ||= found.map(&:roles).select { |roles| roles.size == 2 }.tally
+        end
+
+        def squares
+          counted = found.map(&:roles).select { |roles| roles.size == 1 }.tally
+          counted.map { |(role), each| piece(role, rectangle_piece(grid.cell), each * unit.count, then_do: :fuse) }
+        end
+
+        def pairs
+          halves.flat_map do |(one, other), each|
+            [piece(one, half_square_piece(grid.cell), sets_of(each), then_do: :mark_diagonal, marks: DIAGONAL),
+             piece(other, half_square_piece(grid.cell), sets_of(each), then_do: :pair, marks: DIAGONAL)]
+          end
+        end
+
+        # Pieces of one fabric and size are cut in one go, whatever cells they are for.
+        def together(pieces)
+          pieces.group_by { |cut| [cut.role, cut.size] }.map do |_, same|
+            same.first.dup.tap { |cut| cut.count = same.sum(&:count) }
+          end
+        end
+
+        def sets_of(each)
+          (each * unit.count / 2r).ceil
+        end
+
+        def panels
+          (unit.count / grid.units_held(unit).to_r).ceil
+        end
+
+        # Every line between two cells of a panel, both ways.
+        def folds
+          panels * (grid.columns + grid.rows - 2)
+        end
+
+        def panel_side
+          grid.cell * [grid.columns, grid.rows].max
+        end
+
+        def grid_setting
+          Tools::Setting.new(tool: grid, side: :cell, mark: grid.cell, reads: :finished, off_by: 0r,
+                             say: "#{grid.name}: cells of #{say(grid.cell)} finished, #{found.size} to a unit, " \
+                                  "#{panels == 1 ? '1 panel' : "#{panels} panels"}. The same seam direction first on every panel.")
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,51 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Methods
+    module Foundation
+      # Why no foundation sheet in the drawer makes a unit.
+      class PanelRefusal
+        # @param method [Panel]
+        def initialize(method)
+          @method = method
+        end
+
+        # Adds the reason to the method.
+        # @return [Array] no settings
+        def settings
+          sheets = @method.task.drawer.of(Tools::FoundationGrid)
+          if sheets.empty? then @method.refuse(:no_tool, "There is no foundation sheet in the drawer. Add one.")
+          elsif @method.grids.empty? then seam_mismatch(sheets.first)
+          else no_cell
+          end
+          []
+        end
+
+        private
+
+        def say(size)
+          @method.say(size)
+        end
+
+        def seam_mismatch(sheet)
+          @method.refuse(:seam_mismatch, "#{sheet.name} is printed for a seam allowance of #{say(sheet.made_for_seam)}, " \
+                                         "not #{say(@method.seam)}. Sew with #{say(sheet.made_for_seam)}, or use another method.")
+        end
+
+        def no_cell
+          cells = @method.grids.map { |grid| say(grid.cell) }.uniq.join(", ")
+          small = @method.grids.select { |grid| @method.unit.cells(grid.cell) }
+          return too_small(small.first) unless small.empty?
+
+          @method.refuse(:no_cell, "#{say(@method.unit.side_lengths)} does not break down to whole cells of #{cells}. " \
+                                   "Change the size to a whole number of cells, or use another sheet.")
+        end
+
+        def too_small(grid)
+          @method.refuse(:panel_too_small, "One unit is larger than a panel of #{grid.name}, #{grid.columns} × #{grid.rows} cells. " \
+                                           "Use a larger sheet.")
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,86 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Methods
+    # Units made of patches that are each cut by themselves, and sewn one seam at a time.
+    #
+    # @abstract A family declares its cutters, best first; each shape is cut by the first that suits it.
+    class PatchesMethod < Method
+      class << self
+        # @overload cutters(*classes)
+        #   Declares the cutters.
+        # @return [Array<Class>]
+        def cutters(*classes)
+          @cutters = classes unless classes.empty?
+          @cutters || superclass.cutters
+        end
+
+        # @overload needs_one_by(cutter)
+        #   Declares that the method is offered only where that cutter cuts one of the shapes.
+        # @return [Class, nil]
+        def needs_one_by(cutter = nil)
+          @needs_one_by = cutter if cutter
+          @needs_one_by
+        end
+
+        # @param unit [Units::Unit]
+        # @return [Boolean] whether each of its shapes can be cut so
+        def offers?(unit)
+          unit.shapes.all? { |shape| cutters.any? { |cutter| cutter.suits?(shape) } } &&
+            (needs_one_by.nil? || unit.shapes.any? { |shape| needs_one_by.suits?(shape) })
+        end
+      end
+
+      # @return [Array<Tools::Setting>]
+      def settings
+        @settings ||= unit.shapes.flat_map { |shape| cutter(shape).settings }.uniq
+      end
+
+      # @return [Array<Stock::Piece, Stock::Run, Stock::Blank>]
+      def cuts
+        @cuts ||= demands.filter_map { |role, shape, count| cutter(shape).cut(role, count) }
+      end
+
+      # @return [Array<Weighing::Spare>] halves of squares and layers of dies that come out too many
+      def spares
+        demands.flat_map do |role, shape, count|
+          [[shape, cutter(shape).spare(role, count)], *cutter(shape).by_products(role, count)]
+            .map { |spare_shape, spare| Weighing::Spare.new(role: role, shape: spare_shape, count: spare) }
+        end.select { |spare| spare.count.positive? }
+      end
+
+      # Patches from strips come blunt.
+      # @return [Float] square inches of a fabric in one unit
+      def cloth_of(role)
+        unit.patches_of(role).group_by(&:shape).sum(0.0) do |shape, patches|
+          band = cutter(shape).band
+          patches.sum(0.0) { |patch| band ? unit.cloth_in_blunt_patch(patch, seam, band) : unit.cloth_in_patch(patch, seam) }
+        end
+      end
+
+      # @return [Array<Step>]
+      def steps
+        cutting_steps + sewing_steps
+      end
+
+      private
+
+      # What is needed: fabric, shape, how many.
+      def demands
+        @demands ||= unit.class.roles.flat_map do |role|
+          unit.patches_of(role).map(&:shape).tally.map { |shape, each| [role, shape, each * unit.count] }
+        end
+      end
+
+      def cutter(shape)
+        (@cutters ||= {})[shape] ||= self.class.cutters.find { |cutter| cutter.suits?(shape) }.new(self, shape)
+      end
+
+      # Every seam of the finished unit, longer by the allowances at its ends, then pressed.
+      def sewing_steps
+        seams = unit.seams.tally.map { |length, each| step(:sew_seam, each * unit.count, length: length + (2 * seam)) }
+        [*seams, step(:press_seam, unit.seams.size * unit.count)].compact
+      end
+    end
+  end
+end

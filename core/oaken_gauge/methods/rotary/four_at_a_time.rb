@@ -1,0 +1,22 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Methods
+    module Rotary
+      # Two squares sewn all round, cut on both diagonals: four units whose outer edges are all bias.
+      # A quarter's outer side, the unfinished unit, is the half diagonal of the square inside the
+      # seams, so the square is √2 (f + 2s) + 2s.
+      class FourAtATime < Method
+        title "Four at a time"
+        makes :half_square
+        per_set 4
+
+        cut(:light, :dark, then_do: :sew_round, marks: BOTH_DIAGONALS) { [(SQRT2 * (unit.finished + (2 * seam))) + (2 * seam)] * 2 }
+
+        step(:sew_round) { [makes.sets, { length: 4 * cut_side }] }
+        step(:cut_apart) { makes.sets }
+        step(:press_to_dark) { makes.made }
+      end
+    end
+  end
+end

@@ -1,0 +1,45 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Methods
+    module Rotary
+      # A rectangle of goose and two squares of sky, sewn corner to corner a thread inside the line and
+      # flipped; the corners behind are trimmed s past the seam and thrown away. When asked for, a
+      # second seam is sewn first, and each corner gives a bonus half-square triangle unit: the corner
+      # is the half beyond the second seam, a leg of h + 2s less √2 s for the seams' distance and
+      # (2 + √2)s for its own allowances.
+      class StitchAndFlip < Method
+        title "Stitch and flip"
+        makes :flying_geese
+
+        cut(:goose, then_do: :lay_under) { rectangle_piece(unit.height, unit.width) }
+        cut(:sky, per_set: 2, then_do: :mark_diagonal, marks: DIAGONAL) { rectangle_piece(unit.height) }
+
+        step(:mark_diagonal) { [2 * unit.count, { on: :sky }] }
+        step(:sew_on_line) { [2 * unit.count, { length: cut_side(:sky) * SQRT2 }] }
+        step(:sew_bonus) { [bonus.positive? ? 2 * unit.count : 0, { length: cut_side(:sky) * SQRT2 }] }
+        step(:trim_corner) { [2 * unit.count, { size: seam }] }
+        step(:press_to_sky) { 2 * unit.count }
+
+        # Squares that are flipped reach no further than they were cut.
+        # @return [Float] square inches of a fabric in one unit
+        def cloth_of(role)
+          role == :sky ? unit.patches_of(role).sum(0.0) { |patch| unit.cloth_in_flipped_patch(patch, seam) } : super
+        end
+
+        # @return [Array<Weighing::Spare>] the bonus units, patch by patch
+        def spares
+          return [] unless bonus.positive?
+
+          shape = OakenGauge::Patches::HalfSquare.new(bonus)
+          %i[goose sky].map { |role| Weighing::Spare.new(role: role, shape: shape, count: 2 * unit.count) }
+        end
+
+        # @return [Numeric] finished leg of a bonus unit, inches; 0 when none is asked for or none fits
+        def bonus
+          task.maker.bonus ? [unit.height + (2 * seam) - (SQRT2 * seam) - ((2 + SQRT2) * seam), 0].max : 0
+        end
+      end
+    end
+  end
+end

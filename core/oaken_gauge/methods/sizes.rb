@@ -1,0 +1,65 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Methods
+    # Sizes and counts that several methods ask for.
+    module Sizes
+      # Lines across a square that is cut in eight, in parts of its sides.
+      EIGHTHS = [*Patches::Shape::BOTH_DIAGONALS, [[0.5, 0], [0.5, 1]], [[0, 0.5], [1, 0.5]]].freeze
+      DIAGONAL = Patches::Shape::DIAGONAL
+      BOTH_DIAGONALS = Patches::Shape::BOTH_DIAGONALS
+
+      # @param role [Symbol]
+      # @return [Patches::Shape] the shape that all patches of a fabric share
+      def shape(role = unit.class.roles.first)
+        unit.patches_of(role).first.shape
+      end
+
+      # @return [Array(Numeric, Numeric)] exact sides of the square that gives two half-square patches
+      #   of a finished leg
+      def half_square_piece(leg)
+        Patches::HalfSquare.new(leg).piece_size(seam)
+      end
+
+      # @return [Array(Numeric, Numeric)] exact sides of the square that gives four quarter-square
+      #   patches of a finished long side
+      def quarter_square_piece(long_side)
+        Patches::QuarterSquare.new(long_side).piece_size(seam)
+      end
+
+      # @return [Array(Numeric, Numeric)] exact sides of a rectangle with its allowances
+      def rectangle_piece(height, width = height)
+        [height + (2 * seam), width + (2 * seam)]
+      end
+
+      # A piece, rounded as a whole cut edge up to the next line of the grid.
+      # @return [Stock::Piece]
+      def piece(role, exact, count, then_do: nil, marks: [])
+        Stock::Piece.new(role: role, exact: exact, size: exact.map { |side| task.grid.ceil(side) }, count: count,
+                         then_do: then_do, marks: marks)
+      end
+
+      # Shapes tiled along strips, whichever way of lying takes least cloth.
+      # @return [Stock::Run]
+      def run(role, shape, count, outlines:, layers: 1, width: nil)
+        ways = outlines.map { |outline| { exact: outline.height, width: width || task.grid.ceil(outline.height), outline: outline } }
+        Stock::Run.new(role: role, ways: ways, count: count, layers: layers, then_do: shape.kind == :shape ? :cut_shapes : :cut_triangles)
+      end
+
+      # @return [Numeric] what pieces of a fabric are cut larger by, inches
+      def unit_oversize(role)
+        unit.respond_to?(:oversize) ? unit.oversize(role) : 0r
+      end
+
+      # @return [Rational] the longest side of the pieces as cut for a fabric
+      def cut_side(role = unit.class.roles.first)
+        cuts.select { |cut| cut.role == role }.flat_map(&:size).max
+      end
+
+      # @return [Rational] what trimmed pieces are cut larger by, inches
+      def margin
+        task.maker.margin
+      end
+    end
+  end
+end

@@ -1,0 +1,86 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Patches
+    # Any simple polygon, named by its corners. Two of them are the same shape when their sides and
+    # corners follow one another alike, wherever and whichever way round they are drawn.
+    class OutlineShape < Shape
+      # Sides and angles nearer than this are the same.
+      DIGITS = 6
+
+      # @return [Symbol]
+      def self.kind
+        :shape
+      end
+
+      # @return [Polygon]
+      def outline
+        @outline ||= Polygon.new(finished)
+      end
+
+      # The longest side lies along the strip, and keeps its grain. Of several as long, any may; of sides
+      # between which the outline bulges out, none can.
+      # @return [Array<Polygon>] as cut
+      def strip_outlines(seam)
+        @strip_outlines ||= {}
+        @strip_outlines[seam] ||= long_sides.map { |turned| cut_from_strip(turned, seam) }
+      end
+
+      # @return [Polygon]
+      def strip_outline(seam)
+        strip_outlines(seam).first
+      end
+
+      # @return [Band]
+      def band(seam)
+        low, high = long_sides.first.bounds.last(2)
+        Band.new(outline: long_sides.first, low: low - seam, high: high + seam)
+      end
+
+      # @return [Boolean]
+      def ==(other)
+        other.is_a?(OutlineShape) && other.signature == signature
+      end
+      alias eql? ==
+
+      # @return [Integer]
+      def hash
+        signature.hash
+      end
+
+      # Lengths of the sides and what they turn by, from whichever corner gives the least list.
+      # @return [Array<Float>]
+      def signature
+        @signature ||= begin
+          sides = outline.edges.each_with_index.map { |edge, i| [length(edge), turn(outline.edges[i - 1], edge)] }
+          sides.each_index.map { |i| sides.rotate(i) }.min.flatten
+        end
+      end
+
+      private
+
+      def length(((x1, y1), (x2, y2)))
+        Math.hypot(x2 - x1, y2 - y1).round(DIGITS)
+      end
+
+      def turn(((ax, ay), (bx, by)), ((cx, cy), (dx, dy)))
+        (((bx - ax) * (dy - cy)) - ((by - ay) * (dx - cx))).to_f.round(DIGITS)
+      end
+
+      # The outline turned to lie on each of its longest sides; as it was drawn when it can lie on none.
+      def long_sides
+        @long_sides ||= begin
+          lying = outline.edges.map { |edge| [length(edge), outline.turn_level(*edge)] }
+                         .select { |_, turned| turned.points.map(&:last).min >= -TOLERANCE }
+          longest = lying.map(&:first).max
+          lying.empty? ? [outline] : lying.select { |length, _| length == longest }.map(&:last)
+        end
+      end
+
+      def cut_from_strip(turned, seam)
+        low, high = turned.bounds.last(2)
+        turned.offset(seam).between(low - seam, high + seam).settle
+      end
+    end
+  end
+end

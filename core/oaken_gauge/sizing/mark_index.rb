@@ -1,0 +1,59 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Sizing
+    # Which marks of a drawer make a patch or a unit of a size, ready to be looked up often.
+    class MarkIndex
+      # @param drawer [Tools::Drawer]
+      # @param seam [Rational] inches
+      def initialize(drawer, seam)
+        @rulers = drawer.of(Tools::StraightRuler)
+        @grids = drawer.of(Tools::FoundationGrid).select { |grid| grid.made_for_seam == seam }
+        made = drawer.select { |tool| tool.made_for_seam == seam }
+        @shapes = made.flat_map(&:marks).select(&:shape).group_by(&:shape)
+        @units = whole_units(made, drawer).group_by { |mark| [mark.makes, mark.finished] }
+        @seam = seam
+      end
+
+      # The marks that a unit falls on: those of a tool for the whole unit, and those for its patches
+      # when every patch has one. A square or rectangle needs a line of a straight ruler.
+      #
+      # @param unit [Units::Unit]
+      # @return [Array<Tools::Mark>] none when the unit cannot be made of marks
+      def marks(unit)
+        whole = @units.fetch([unit.class.kind, unit.measure_on_beam], []) + cells(unit)
+        patches = unit.shapes.map { |shape| for_shape(shape) }
+        whole + (patches.any?(&:empty?) ? [] : patches.flatten)
+      end
+
+      private
+
+      def whole_units(made, drawer)
+        trimmers = made.select { |tool| tool.respond_to?(:trim_marks) }.flat_map(&:trim_marks)
+        letters = drawer.of(Tools::GeeseTrimmer).select { |tool| made.include?(tool) }.flat_map(&:marks)
+        (trimmers + letters).map { |mark| mark.dup.tap { |own| own.finished = [own.finished].flatten.first } }
+      end
+
+      def for_shape(shape)
+        found = @shapes.fetch(shape, [])
+        plain?(shape) ? found + lines(shape) : found
+      end
+
+      def plain?(shape)
+        %i[square rectangle].include?(shape.kind)
+      end
+
+      def lines(shape)
+        size = shape.piece_size(@seam)
+        @rulers.select { |ruler| size.all? { |side| ruler.grid.on?(side) } && size.max <= ruler.reach }.map do |ruler|
+          Tools::Mark.new(tool: ruler, makes: shape.kind, printed: size.first.rationalize(1/10_000r), reads: :cut)
+        end
+      end
+
+      def cells(unit)
+        @grids.select { |grid| grid.holds?(unit) && unit.cells(grid.cell) }
+              .map { |grid| Tools::Mark.new(tool: grid, makes: unit.class.kind, printed: grid.cell, reads: :finished) }
+      end
+    end
+  end
+end

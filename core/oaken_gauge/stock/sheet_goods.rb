@@ -1,0 +1,31 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Stock
+    # Cloth in rectangles that are taken whole: precut squares, fat quarters, scraps.
+    #
+    # @abstract A form gives {#rectangles}.
+    class SheetGoods < Fabric
+      # @return [Allocation]
+      def allocate(cut, measure = :inch)
+        cut.is_a?(Blank) ? Sheets::Blanks.new(self, cut, measure).allocation : Sheets::Packing.new(self, cut, measure).allocation
+      end
+
+      # @return [Boolean] strips are cut from a sheet before anything else
+      def cut_to_width?(_needed)
+        true
+      end
+
+      private
+
+      def missing_for(allocations)
+        held = rectangles.sum(&:last) unless rectangles.any? { |rectangle| rectangle.last.nil? }
+        held && (allocations.sum(&:taken) - held)
+      end
+
+      def missing_words(missing, _measure)
+        missing == 1 ? "1 piece of cloth" : "#{missing} pieces of cloth"
+      end
+    end
+  end
+end

@@ -1,0 +1,26 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Stock
+    module Sheets
+      # Blanks for a die from sheets. Only blanks are counted; that the sheets can give them is looked
+      # at apart.
+      class Blanks
+        def initialize(fabric, cut, measure)
+          @fabric = fabric
+          @cut = cut
+          @measure = measure
+        end
+
+        # @return [Allocation]
+        def allocation
+          packed = Packing.new(@fabric, Piece.new(role: @cut.role, size: @cut.size.reverse, count: @cut.count, marks: []), @measure).allocation
+          return packed if packed.taken.zero?
+
+          Allocation.new(consumed: @cut.size.inject(:*) * @cut.count, offcut: 0, taken: @cut.count, strips: [], short: packed.short,
+                         sheets: [Sheet.new(size: @cut.size.minmax, repeats: @cut.count, drawing: @cut.drawing)])
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,61 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Units
+    # How much cloth a unit holds.
+    module Cloth
+      # The cloth that one patch brings into the unit, allowances and all: its finished outline pushed
+      # outward, less what sticks out past the unit.
+      #
+      # @param patch [Patch]
+      # @param seam [Numeric] inches
+      # @return [Float] square inches
+      def cloth_in_patch(patch, seam)
+        held(patch, seam)&.area || 0.0
+      end
+
+      # The same of a patch that was cut from a strip, whose edges had blunted a tip: what was taken
+      # off is not there. Where a tip may lie on either side, it lies where least of it is missed.
+      #
+      # @param patch [Patch]
+      # @param seam [Numeric] inches
+      # @param band [Patches::Band]
+      # @return [Float] square inches
+      def cloth_in_blunt_patch(patch, seam, band)
+        whole = held(patch, seam) or return 0.0
+        Placement.all(patch.outline.floating, band.outline.floating)
+                 .map { |placement| placement.call(whole).between(band.low, band.high)&.area || 0.0 }.max || whole.area
+      end
+
+      # The same of a patch that a square was flipped for: it reaches no further than its square.
+      #
+      # @param patch [Patch]
+      # @param seam [Numeric] inches
+      # @return [Float] square inches
+      def cloth_in_flipped_patch(patch, seam)
+        left, right, low, high = patch.outline.floating.bounds
+        square = Polygon.rectangle(right - left, high - low).move(left, low).floating.offset(seam.to_f)
+        held(patch, seam)&.clip(square)&.area || 0.0
+      end
+
+      # @param role [Symbol]
+      # @param seam [Numeric] inches
+      # @return [Float] square inches of one fabric in one unit
+      def cloth_of(role, seam)
+        (@cloth_of ||= {})[[role, seam]] ||= patches_of(role).sum(0.0) { |patch| cloth_in_patch(patch, seam) }
+      end
+
+      # @param seam [Numeric] inches
+      # @return [Polygon] the unit before it is sewn to its neighbours
+      def unfinished_outline(seam)
+        (@unfinished ||= {})[seam] ||= outline.floating.offset(seam)
+      end
+
+      private
+
+      def held(patch, seam)
+        patch.outline.floating.offset(seam).clip(unfinished_outline(seam))
+      end
+    end
+  end
+end

@@ -1,0 +1,18 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Units
+    # One rectangular patch.
+    class Rectangle < Unit
+      extend Sided
+
+      title "rectangle"
+      roles :patch
+
+      # @return [Array<Patch>]
+      def patches
+        @patches ||= [Patch.new(role: :patch, shape: Patches::Rectangle.new(finished), outline: outline)]
+      end
+    end
+  end
+end

@@ -1,0 +1,16 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Units
+    # One square patch.
+    class Square < Unit
+      title "square"
+      roles :patch
+
+      # @return [Array<Patch>]
+      def patches
+        @patches ||= [Patch.new(role: :patch, shape: Patches::Square.new(finished), outline: outline)]
+      end
+    end
+  end
+end
