@@ -27,7 +27,7 @@ module Server
 
       def fields(node)
         node.keys(required: %w[lock_version method unit])
-        [OakenGauge::Documents::UnitReader.new(node).document, node.choice("method", OakenGauge::Methods.all.map(&:id))]
+        [OakenGauge::Documents::UnitReader.new(node).document, node.choice("method", OakenGauge::Methods.ids)]
       end
 
       # Weighed anew here, so that what is kept is what the core says of the drawer as it is stored. Its

@@ -12,7 +12,7 @@ class TroubleTest < BrowserCase
 
   def test_another_window_saved_first_keep_theirs
     pick_elsewhere "die/patches"
-    click_button "Pick Two at a time"
+    click_button "Pick Two at a time", exact: true
 
     assert_selector "[role=dialog]", text: "Changed in another window"
     assert_heard "There24 finished at two inches, patches"
@@ -24,7 +24,7 @@ class TroubleTest < BrowserCase
 
   def test_another_window_saved_first_keep_mine
     pick_elsewhere "die/patches"
-    click_button "Pick Two at a time"
+    click_button "Pick Two at a time", exact: true
     click_button "Save mine over it"
 
     assert_heard "Picked: Two at a time"
@@ -33,7 +33,7 @@ class TroubleTest < BrowserCase
 
   def test_a_pick_waits_for_the_database_and_is_saved_when_it_is_back
     ThrowawayCluster.start.stop
-    click_button "Pick Two at a time"
+    click_button "Pick Two at a time", exact: true
 
     assert_text "The database is not answering"
     fence.send_keys(:right)

@@ -6,7 +6,9 @@ class WeighingScreenTest < BrowserCase
   PAIR = "Strip pair with a triangle ruler"
 
   def test_the_ways_are_there_side_by_side
-    assert_equal OakenGauge::Methods.making(:half_square).map(&:title).sort, ways.sort
+    unit = OakenGauge::Units::HalfSquare.new(finished: 2r, count: 24)
+
+    assert_equal OakenGauge::Methods.making(unit).map(&:title).sort, ways.sort
     assert_heard "squares cut two and seven eighths inches", "Two at a time"
     assert_heard "blanks cut five and one half inches × seven inches, line two inches", "Single patches, die cut"
     assert_equal "24", find_field("How many").value
@@ -49,7 +51,7 @@ class WeighingScreenTest < BrowserCase
   end
 
   def test_pick_and_unpick_can_be_undone
-    click_button "Pick Two at a time"
+    click_button "Pick Two at a time", exact: true
 
     assert_heard "Picked: Two at a time"
     click_button "Undo"
@@ -59,7 +61,7 @@ class WeighingScreenTest < BrowserCase
     click_button "Undo"
 
     assert_heard "Picked: Two at a time"
-    click_button "Take back Two at a time"
+    click_button "Take back Two at a time", exact: true
 
     assert_text "No method picked yet"
     press [:control, "z"]
@@ -71,7 +73,7 @@ class WeighingScreenTest < BrowserCase
     drag_fence_to "4"
 
     assert_fence "four inches"
-    click_button "Pick Two at a time"
+    click_button "Pick Two at a time", exact: true
 
     assert_heard "Picked: Two at a time"
     click_button "Undo"
@@ -82,7 +84,7 @@ class WeighingScreenTest < BrowserCase
   end
 
   def test_a_pick_says_when_the_fence_stands_elsewhere
-    click_button "Pick Two at a time"
+    click_button "Pick Two at a time", exact: true
 
     assert_heard "Picked: Two at a time"
     fence.send_keys(:right)

@@ -15,7 +15,7 @@ class CatalogueTest < CoreCase
     Catalogue::FABRICS.keys.product(counts, seams) do |fabric, count, seam|
       Catalogue.units(count).each do |unit|
         ask(unit, fabric, seam_allowance: seam, maker: { "bonus" => true })["methods"].select { |m| m["feasible"] }
-                                                                                     .each { |method| yield method, [unit, fabric, seam] }
+                                                                                      .each { |method| yield method, [unit, fabric, seam] }
       end
     end
   end
@@ -35,7 +35,7 @@ class CatalogueTest < CoreCase
     end
     missing = Methods.all.flat_map { |method| method.makes.map { |kind| [kind.to_s, method.id] } }.to_set - seen
 
-    assert_empty missing.reject { |kind, id| never_offered?(kind, id) }
+    assert_empty(missing.reject { |kind, id| never_offered?(kind, id) })
   end
 
   # Kinds for which a family lists the method, but no unit of the catalogue has shapes for it, or no tool.
@@ -105,7 +105,7 @@ class CatalogueTest < CoreCase
       feasible = answer["methods"].select { |method| method["feasible"] }
 
       feasible.each { |method| assert(method["steps"].all? { |step| step["say"].length > 8 && !step["say"].include?("%") }, method["method"]) }
-      assert_equal feasible.size, feasible.count { |method| method["drawings"].values.flatten.any? }
+      assert_equal(feasible.size, feasible.count { |method| method["drawings"].values.flatten.any? })
       refute_empty answer["beam"]["stops"]
     end
   end

@@ -29,6 +29,7 @@ class UnitsTest < CoreCase
     each_unit do |unit, document|
       unit.patches.each { |patch| assert_in_delta patch.shape.outline.area.to_f, patch.outline.area.to_f, CLOSE, document.inspect }
       convex = unit.patches.reject { |patch| patch.shape.kind == :shape }
+
       convex.combination(2) { |one, other| assert_operator one.outline.clip(other.outline)&.area.to_f, :<, CLOSE, document.inspect }
     end
   end
@@ -51,7 +52,8 @@ class UnitsTest < CoreCase
   def test_no_patch_is_smaller_than_its_outline_and_allowance
     each_unit do |unit, document|
       unit.shapes.each do |shape|
-        width, height = shape.outline.width, shape.outline.height
+        width = shape.outline.width
+        height = shape.outline.height
 
         assert_operator shape.cut_outline(1/4r).area, :>, shape.outline.area, document.inspect
         assert_operator shape.piece_size(1/4r).min, :>=, [width, height].min + 0.5 - CLOSE if shape.rotary?

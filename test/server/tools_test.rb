@@ -2,7 +2,7 @@
 
 require "support/server_case"
 
-class ToolsTest < ServerCase
+class ToolsResourceTest < ServerCase
   RULER = { "id" => "small", "name" => "Small rule", "kind" => "straight_ruler", "width" => "3", "length" => "12.5" }.freeze
 
   def test_make_change_and_take_away
@@ -12,10 +12,10 @@ class ToolsTest < ServerCase
     changed = send_json("PATCH", "/api/tools/#{made['id']}", { "lock_version" => 0, "tool" => RULER.merge("name" => "Tiny rule") })
 
     assert_equal "Tiny rule", changed["tool"]["name"]
-    assert_equal 9, fetch("/api/tools")["tools"].size
+    assert_equal 12, fetch("/api/tools")["tools"].size
     delete "/api/tools/#{made['id']}"
 
-    assert_equal 8, @maker.tools.count
+    assert_equal 11, @maker.tools.count
   end
 
   def test_bad_tools_are_named_by_pointer

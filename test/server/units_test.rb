@@ -2,7 +2,7 @@
 
 require "support/server_case"
 
-class UnitsTest < ServerCase
+class UnitsResourceTest < ServerCase
   SPEC = { "kind" => "half_square", "finished" => "2 1/2", "count" => 30 }.freeze
 
   def pick(version, method = "die/patches", unit = @unit.spec)

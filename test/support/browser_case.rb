@@ -37,12 +37,12 @@ class BrowserCase < ServerCase
 
   def open_unit(unit, query = "")
     visit "/projects/#{@project.id}/units/#{unit.id}#{query}"
-    find("table", text: "Two at a time")
+    find(".method-name", text: /Two at a time$/)
   end
 
   # The row of a way, found by its name.
   def way(title)
-    find("tr.method", text: title)
+    find(".method-name", text: /#{Regexp.escape(title)}$/).find(:xpath, "ancestor::tr")
   end
 
   def fence

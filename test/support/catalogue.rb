@@ -31,7 +31,7 @@ module Catalogue
     { "id" => "tri", "name" => "Tri", "kind" => "strip_triangle_ruler",
       "sides" => [ruler.call("half_square", "finished", steps), ruler.call("quarter_square", "strip", steps)] },
     die.call("d-tri", %w[9 12], { "patch" => "half_square", "finished" => "2", "count" => 8 }, { "patch" => "quarter_square", "finished" => "4", "count" => 2 },
-             { "patch" => "square", "finished" => "2", "count" => 3 }),
+             { "patch" => "square", "finished" => "2", "count" => 3 }, { "patch" => "half_square", "finished" => "4", "count" => 1 }),
     die.call("d-boat", %w[6 6], { "outline" => BOAT, "count" => 2 }),
     die.call("d-wedge", %w[9 12], { "patch" => "wedge", "finished" => "3", "count" => 8 }),
     { "id" => "press", "name" => "Press", "kind" => "die_press", "bed_width" => "12", "powered" => true },

@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-# Runs the test files in the folders named: ruby -Itest test/support/run.rb core server browser
+# Runs the test files in the folders named, or the files: ruby -Itest test/support/run.rb core server/units
 
 if ENV["COVERAGE"]
   require "simplecov"
@@ -17,7 +17,7 @@ $LOAD_PATH.unshift(File.join(root, "core"))
 require "minitest/autorun"
 require "oaken_gauge"
 
-ARGV.dup.each do |folder|
-  Dir[File.join(root, "test", folder, "**/*_test.rb")].each { |file| require file }
+ARGV.dup.each do |place|
+  Dir[File.join(root, "test", place, "**/*_test.rb"), File.join(root, "test", "#{place}_test.rb")].each { |file| require file }
 end
 ARGV.clear

@@ -53,7 +53,8 @@ module OakenGauge
       def setting(mark)
         strip = task.grid.ceil(shape.class.new(mark.finished).strip_width(seam))
         reads = mark.reads == :strip ? "strip width" : "finished size"
-        setting_of(mark, "Line #{mark.label(task.measure)} on #{mark.tool.name}: that number is the #{reads}. Cut the strip #{say(strip)} wide.")
+        setting_of(mark,
+"Line #{mark.label(task.measure)} on #{mark.tool.name}: that number is the #{reads}. Cut the strip #{say(strip)} wide.")
       end
     end
   end

@@ -87,13 +87,21 @@ module OakenGauge
       end
 
       def refuse_without_ruler
-        other = task.drawer.of(Tools::WedgeRuler).find { |ruler| ruler.made_for_seam != seam }
-        return seam_mismatch(other) if other && rulers.empty?
-        return refuse(:no_tool, "There is no wedge ruler in the drawer. Add one.") if rulers.empty?
+        owned = task.drawer.of(Tools::WedgeRuler)
+        return refuse(:no_tool, "There is no wedge ruler in the drawer. Add one.") if owned.empty?
 
+        rulers.empty? ? seam_mismatch(owned.first) : no_mark
+      end
+
+      def no_mark
         needed = rulers.map { |ruler| say(task.grid.ceil(height_for(ruler))) }.uniq.join(" or ")
-        refuse(:no_mark, "No wedge ruler has a line for a strip of #{needed}#{' with a large enough kite square' if shape.kind == :kite}; the lines are " \
-                         "#{rulers.flat_map(&:marks).map { |mark| say(mark.printed) }.join(', ')}. Change the size, or use a template.")
+        kite = " with a large enough kite square" if shape.kind == :kite
+        refuse(:no_mark, "No wedge ruler has a line for a strip of #{needed}#{kite}; the lines are #{lines}. " \
+                         "Change the size, or use a template.")
+      end
+
+      def lines
+        rulers.flat_map(&:marks).map { |mark| say(mark.printed) }.join(", ")
       end
     end
   end

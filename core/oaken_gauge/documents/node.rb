@@ -123,7 +123,7 @@ module OakenGauge
 
       # A key that is not there at all was reported as missing already.
       def refuse(key, allowed)
-        fault(key, "is #{read(self[key])}: allowed is #{allowed}") if value.is_a?(Hash) && value.key?(key)
+        fault(key, "is #{read(self[key])}: allowed is #{allowed}") if value.is_a?(Array) || (value.is_a?(Hash) && value.key?(key))
       end
 
       def read(given)

@@ -43,7 +43,9 @@ module OakenGauge
       end
 
       def fault_of(polygon)
-        return "repeats a corner: allowed is each corner once, without coming back to the first" if polygon.points.uniq.size < polygon.points.size
+        if polygon.points.uniq.size < polygon.points.size
+          return "repeats a corner: allowed is each corner once, without coming back to the first"
+        end
         return "crosses or touches itself: allowed is a simple outline" unless polygon.simple?
         return "lies on one line: allowed is an outline with something inside" if polygon.area.zero?
 

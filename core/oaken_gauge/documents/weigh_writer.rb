@@ -35,10 +35,14 @@ module OakenGauge
       end
 
       def body(outcome)
-        { "cuts" => outcome.way.allocations.map { |cut, taken| CutWriter.new(cut, taken, @task.measure).write }, "makes" => makes(outcome.way.makes),
+        { "cuts" => cuts(outcome.way), "makes" => makes(outcome.way.makes),
           "fabric" => outcome.cloth.to_h { |role, cloth| [role.to_s, cloth(cloth)] },
           "waste" => outcome.waste.transform_keys(&:to_s), "accuracy" => accuracy(outcome), "effort" => effort(outcome),
           "leftovers" => LeftoversWriter.new(outcome, @task.measure).write, "rank" => outcome.rank, "score" => outcome.score.round(4) }
+      end
+
+      def cuts(way)
+        way.allocations.map { |cut, taken| CutWriter.new(cut, taken, @task.measure).write }
       end
 
       def setting(setting)

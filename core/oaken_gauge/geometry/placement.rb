@@ -31,12 +31,7 @@ module OakenGauge
     # @param polygon [Polygon] anything that lies with the first polygon
     # @return [Polygon] where it comes to lie
     def call(polygon)
-      level = flipped(polygon).turn_level(*@edge)
-      (x1, y1), (x2, y2) = @onto.points.first(2)
-      length = Math.hypot(x2 - x1, y2 - y1)
-      cosine = (x2 - x1) / length
-      sine = (y2 - y1) / length
-      Polygon.new(level.points.map { |x, y| [x1 + (x * cosine) - (y * sine), y1 + (x * sine) + (y * cosine)] })
+      flipped(polygon).turn_level(*@edge).lift(*@onto.points.first(2))
     end
 
     private

@@ -29,11 +29,20 @@ module OakenGauge
     # @param to [Array(Numeric, Numeric)] its second
     # @return [Polygon]
     def turn_level(from, to)
-      across, upward = [to, from].transpose.map { |end_, start| end_ - start }
-      return move(-from[0], -from[1]) if upward.zero? && across.positive?
+      return move(-from[0], -from[1]) if from[1] == to[1] && from[0] < to[0]
 
-      length = Math.hypot(across, upward)
-      Polygon.new(points.map { |x, y| turned(x - from[0], y - from[1], across / length, upward / length) })
+      cosine, sine = direction(from, to)
+      Polygon.new(points.map { |x, y| turned(x - from[0], y - from[1], cosine, sine) })
+    end
+
+    # The way back: what lies level from the origin comes to lie along an edge.
+    #
+    # @param from [Array(Numeric, Numeric)] the edge's first corner
+    # @param to [Array(Numeric, Numeric)] its second
+    # @return [Polygon]
+    def lift(from, to)
+      cosine, sine = direction(from, to)
+      Polygon.new(points.map { |x, y| turned(x, y, cosine, -sine) }).move(*from)
     end
 
     # @return [Polygon] its mirror image, left for right, corners still counter-clockwise
@@ -43,6 +52,13 @@ module OakenGauge
     end
 
     private
+
+    # Cosine and sine of the angle at which an edge rises.
+    def direction(from, to)
+      across, upward = [to, from].transpose.map { |far, near| far - near }
+      length = Math.hypot(across, upward)
+      [across / length, upward / length]
+    end
 
     def turned(x, y, cosine, sine)
       [(x * cosine) + (y * sine), (y * cosine) - (x * sine)]

@@ -20,7 +20,7 @@ module OakenGauge
       # @param length [Numeric] inches sewn
       # @return [Float]
       def seconds(maker, length)
-        takes.sum(0) { |time| maker.seconds(time) * (time == :sew_inch ? length : 1) }
+        takes.sum { |time| maker.seconds(time) * (time == :sew_inch ? length : 1) }
       end
     end
   end

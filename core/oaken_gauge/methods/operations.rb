@@ -74,8 +74,10 @@ module OakenGauge
                 "Right sides together, sew %<count>d seams, from the blunt end, without a pull.", **sewing
       operation :match_opposites, [], "Lay the 2 halves right sides together, opposite colours facing, seams nested.",
                 "Lay %<count>d pairs right sides together, opposite colours facing, seams nested.", alignments: 1
-      operation :lay_apart, [], "Lay the 2 halves right sides together, opposite colours facing and outer edges together; the seams do not meet.",
-                "Lay %<count>d pairs right sides together, opposite colours facing and outer edges together; the seams do not meet.", alignments: 1
+      operation :lay_apart, [],
+                "Lay the halves right sides together, opposite colours facing, outer edges together: the seams do not meet.",
+                "Lay %<count>d pairs right sides together, opposite colours facing, outer edges together: the seams do not meet.",
+                alignments: 1
       operation :lay_on, [], "Lay 1 %<on>s on its square, right sides together.",
                 "Lay %<count>d %<on>s on their squares, right sides together.", alignments: 1
       operation :center_on, [], "Lay the smaller square in the middle of the larger, right sides together.",
@@ -101,7 +103,8 @@ module OakenGauge
                 "Trim every unit to %<on>s, centred on its seams: two sides, half turn, two sides; %<count>d cuts.", **cutting
 
       # Foundation
-      operation :lay_cells, [], "Lay 1 cell on its ticks.", "Lay %<count>d cells on the sheet, seams on the corner ticks, and look.", alignments: 1
+      operation :lay_cells, [], "Lay 1 cell on its ticks.", "Lay %<count>d cells on the sheet, seams on the corner ticks, and look.",
+alignments: 1
       operation :fuse_cell, :fuse_cell, "Fuse 1 cell.", "Fuse %<count>d cells.", care: :iron
       operation :fold_and_sew, seam, "Fold the sheet on its line and sew.", "Fold and sew %<count>d seams.", **sewing
     end

@@ -18,7 +18,7 @@ module OakenGauge
 
       # @return [Array<Tools::Setting>] with the trimmer's, if there is one for the unit
       def settings
-        @all_settings ||= super + Cutters::Trimmers.new(self).settings
+        @settings ||= super + Cutters::Trimmers.new(self).settings
       end
 
       # @return [Array<Step>]

@@ -43,10 +43,7 @@ module OakenGauge
 
       # @return [Array<Weighing::Spare>] halves of squares and layers of dies that come out too many
       def spares
-        demands.flat_map do |role, shape, count|
-          [[shape, cutter(shape).spare(role, count)], *cutter(shape).by_products(role, count)]
-            .map { |spare_shape, spare| Weighing::Spare.new(role: role, shape: spare_shape, count: spare) }
-        end.select { |spare| spare.count.positive? }
+        demands.flat_map { |role, shape, count| spares_of(role, shape, count) }.reject { |spare| spare.count.zero? }
       end
 
       # Patches from strips come blunt.
@@ -64,6 +61,11 @@ module OakenGauge
       end
 
       private
+
+      def spares_of(role, shape, count)
+        own = [shape, cutter(shape).spare(role, count)]
+        [own, *cutter(shape).by_products(role, count)].map { |held, over| Weighing::Spare.new(role: role, shape: held, count: over) }
+      end
 
       # What is needed: fabric, shape, how many.
       def demands

@@ -70,11 +70,16 @@ module OakenGauge
       # The outline turned to lie on each of its longest sides; as it was drawn when it can lie on none.
       def long_sides
         @long_sides ||= begin
-          lying = outline.edges.map { |edge| [length(edge), outline.turn_level(*edge)] }
-                         .select { |_, turned| turned.points.map(&:last).min >= -TOLERANCE }
-          longest = lying.map(&:first).max
-          lying.empty? ? [outline] : lying.select { |length, _| length == longest }.map(&:last)
+          longest = lying.keys.max
+          longest ? lying.fetch(longest) : [outline]
         end
+      end
+
+      # Every way it can lie on a side, by the side's length.
+      def lying
+        @lying ||= outline.edges.map { |edge| [length(edge), outline.turn_level(*edge)] }
+                          .select { |_, turned| turned.bounds[2] >= -TOLERANCE }
+                          .group_by(&:first).transform_values { |list| list.map(&:last) }
       end
 
       def cut_from_strip(turned, seam)

@@ -8,7 +8,7 @@ module OakenGauge
     class QuarterSquare < Shape
       # @return [Polygon]
       def outline
-        @outline ||= Polygon.new([[0, 0], [finished, 0], [finished / 2r, finished / 2r]])
+        @outline ||= Polygon.new([[0, 0], [finished, 0], [finished/2r, finished/2r]])
       end
 
       # @return [Integer] from a square cut on both diagonals

@@ -11,6 +11,11 @@ module OakenGauge
     # - sheets: pictures of what was taken, see {Sheet}
     # - short: nil, or a {Problem} that says what the stock cannot give
     Allocation = Struct.new(:consumed, :offcut, :taken, :strips, :sheets, :short, keyword_init: true) do
+      # @return [Rational, nil] inches, the width of the strips taken; nil when none were
+      def strip
+        strips.first&.first
+      end
+
       # @param problem [Problem]
       # @return [Allocation] one that could not be made
       def self.refused(problem)

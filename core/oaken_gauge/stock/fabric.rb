@@ -57,8 +57,8 @@ module OakenGauge
         missing = missing_for(allocations)
         return unless missing&.positive?
 
-        Problem.new(code: :short, say: "All cuts from the #{role} together take #{missing_words(missing, measure)} more than the stock gives. " \
-                                       "Find more, or make fewer.")
+        say = "All cuts from the #{role} together take #{missing_words(missing, measure)} more than the stock gives. "
+        Problem.new(code: :short, say: "#{say}Find more, or make fewer.")
       end
 
       # @return [Hash] the common keys, where they say something

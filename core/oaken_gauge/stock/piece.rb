@@ -10,6 +10,11 @@ module OakenGauge
     # - count: how many
     # - then_do: Symbol, what becomes of each one
     # - marks: lines across one, for its drawing: each a pair of points in parts of its sides
-    Piece = Struct.new(:role, :exact, :size, :count, :then_do, :marks, keyword_init: true)
+    Piece = Struct.new(:role, :exact, :size, :count, :then_do, :marks, keyword_init: true) do
+      # @return [Rational] inches, the narrowest strip it can be cut from
+      def least_width
+        size.min
+      end
+    end
   end
 end

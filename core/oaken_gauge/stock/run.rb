@@ -10,6 +10,17 @@ module OakenGauge
     # - count: shapes needed
     # - layers: 2 when the strip is folded right sides together, so that each cut gives both hands
     # - then_do: Symbol, what becomes of the strip
-    Run = Struct.new(:role, :ways, :count, :layers, :then_do, keyword_init: true)
+    Run = Struct.new(:role, :ways, :count, :layers, :then_do, keyword_init: true) do
+      # @return [Rational] inches, the narrowest strip it can be cut from
+      def least_width
+        ways.map { |way| way[:width] }.min
+      end
+
+      # @param count [Integer] shapes
+      # @return [Integer] cuts that give them, every layer at once
+      def cuts_needed(count = self.count)
+        (count / layers.to_r).ceil
+      end
+    end
   end
 end

@@ -61,9 +61,14 @@ module OakenGauge
 
       private
 
-      # Inches along the selvage beyond what there is. A blank takes its share of a strip as it is long.
+      # Inches along the selvage beyond what there is.
       def missing_for(allocations)
-        length && (allocations.sum { |taken| taken.strips.empty? ? taken.consumed / usable_width : taken.strips.sum { |w, n| w * n } } - length)
+        length && (allocations.sum { |taken| length_of(taken) } - length)
+      end
+
+      # A blank takes its share of a strip as it is long.
+      def length_of(taken)
+        taken.strips.empty? ? taken.consumed / usable_width : taken.strips.sum { |width, count| width * count }
       end
 
       def missing_words(missing, measure)

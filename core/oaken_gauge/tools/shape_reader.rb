@@ -20,6 +20,7 @@ module OakenGauge
         return outline if @node["outline"]
         return Patches.recognise(Documents::OutlineReader.new(@node, @key).polygon) if @node[@key].is_a?(Array)
 
+        @node.fault("finished", "is missing") if @node["finished"].nil?
         kind = @node.choice(@key, KINDS.keys)
         kind == "rectangle" ? Patches::Rectangle.new(@node.lengths("finished", 2..2)) : KINDS.fetch(kind).new(@node.length("finished"))
       end

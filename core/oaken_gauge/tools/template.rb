@@ -4,6 +4,9 @@ module OakenGauge
   module Tools
     # A shape with its allowance included, to cut round.
     class Template < Tool
+      # The keys that say what it makes.
+      SHAPED_BY = %w[makes finished outline includes_seam].freeze
+
       # @return [Patches::Shape] the patch it makes
       attr_reader :shape
       # @return [Rational]
@@ -20,10 +23,15 @@ module OakenGauge
       # @return [Template]
       def self.read(node)
         common = common(node, optional: %w[makes finished outline includes_seam made_for_seam])
-        node.fault("makes", "is missing: allowed is a kind of patch with its finished size, or an outline") unless node["makes"] || node["outline"]
-        new(**common, shape: ShapeReader.new(node, "makes").shape, document: node.value.slice("makes", "finished", "outline", "includes_seam"),
+        node.fault("makes", "is missing: allowed is a kind of patch with its finished size, or an outline") unless shaped?(node)
+        new(**common, shape: ShapeReader.new(node, "makes").shape, document: node.value.slice(*SHAPED_BY),
                       made_for_seam: node.length("made_for_seam", default: USUAL_SEAM))
       end
+
+      def self.shaped?(node)
+        node["makes"] || node["outline"]
+      end
+      private_class_method :shaped?
 
       # @return [Array<Mark>] one
       def marks

@@ -4,9 +4,6 @@ module OakenGauge
   module Tools
     # A ruler for wedges. Each mark prints a strip width and, under it, the square to cut a kite from.
     class WedgeRuler < Tool
-      # Tips that wedges are known for here, degrees.
-      TIPS = [45].freeze
-
       # @return [Array<Mark>]
       attr_reader :marks
       # @return [Rational, nil] inches that are missing from a sharp tip; nil for what a strip takes off
@@ -16,10 +13,7 @@ module OakenGauge
 
       def initialize(id:, name:, strips:, tip_blunt: nil, made_for_seam: USUAL_SEAM)
         super(id: id, name: name)
-        @marks = strips.map do |strip, kite|
-          Mark.new(tool: self, side: :wedge, makes: :wedge, printed: strip, reads: :strip, finished: finished(strip, tip_blunt, made_for_seam),
-                   main: true, kite_square: kite)
-        end
+        @marks = strips.map { |strip, kite| mark(strip, kite, finished(strip, tip_blunt, made_for_seam)) }
         @tip_blunt = tip_blunt
         @made_for_seam = made_for_seam
       end
@@ -47,6 +41,10 @@ module OakenGauge
       private_class_method :read_strips
 
       private
+
+      def mark(strip, kite, finished)
+        Mark.new(tool: self, side: :wedge, makes: :wedge, printed: strip, reads: :strip, finished: finished, main: true, kite_square: kite)
+      end
 
       # The largest wedge that the strip holds, inches high.
       def finished(strip, blunt, seam)

@@ -53,7 +53,7 @@ module OakenGauge
       # neighbouring sides from end to end.
       def halves?(held, side)
         held.size == 2 && held.values.flatten.all? do |part|
-          (part.area - (side**2 / 2)).abs < 1e-9 && (part.width - side).abs < 1e-9 && (part.height - side).abs < 1e-9 &&
+          (part.area - ((side**2) / 2)).abs < 1e-9 && (part.width - side).abs < 1e-9 && (part.height - side).abs < 1e-9 &&
             corner_count(part) == 3
         end
       end

@@ -11,7 +11,7 @@ module OakenGauge
       def patches
         @patches ||= begin
           far = finished
-          middle = [far / 2r, far / 2r]
+          middle = [far/2r, far/2r]
           shape = Patches::QuarterSquare.new(far)
           [patch(:light, shape, [0, 0], [far, 0], middle), patch(:light, shape, [far, far], [0, far], middle),
            patch(:dark, shape, [far, 0], [far, far], middle), patch(:dark, shape, [0, far], [0, 0], middle)]

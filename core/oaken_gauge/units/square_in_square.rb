@@ -12,7 +12,7 @@ module OakenGauge
       def patches
         @patches ||= begin
           far = finished
-          half = far / 2r
+          half = far/2r
           corner = Patches::HalfSquare.new(half)
           [patch(:center, Patches::Square.new(far / SQRT2), [half, 0], [far, half], [half, far], [0, half]),
            patch(:corners, corner, [0, 0], [half, 0], [0, half]), patch(:corners, corner, [far, 0], [far, half], [half, 0]),

@@ -29,9 +29,10 @@ module OakenGauge
       # @return [Hash{Symbol => Integer}]
       def self.read_hands(node)
         counts = node.child("count")
-        return { left: 1, right: 1 }.tap { node.fault("count", "is #{node['count'].inspect}: allowed is {left, right}") } unless counts&.keys(
-          required: %w[left right]
-        )
+        unless counts&.value.is_a?(Hash) && counts.keys(required: %w[left right])
+          node.fault("count", "is #{node['count'].inspect}: allowed is an object with left and right")
+          return { left: 1, right: 1 }
+        end
 
         hands = { left: counts.integer("left", 0..MOST), right: counts.integer("right", 0..MOST) }
         node.fault("count", "is none at all: allowed is at least one left or right") if hands.values.sum.zero?
@@ -43,7 +44,7 @@ module OakenGauge
       def patches
         @patches ||= begin
           far = finished
-          middle = [far / 2r, far / 2r]
+          middle = [far/2r, far/2r]
           quarter = Patches::QuarterSquare.new(far)
           [patch(:half, Patches::HalfSquare.new(far), [0, 0], [far, 0], [far, far]),
            patch(:left, quarter, [0, far], [0, 0], middle), patch(:right, quarter, [far, far], [0, far], middle)]

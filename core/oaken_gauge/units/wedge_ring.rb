@@ -64,7 +64,7 @@ module OakenGauge
 
       def wedge(index)
         middle = finished / 2.0
-        patch(index.even? ? :light : :dark, Patches::Wedge.new(finished / 2r), rim[index - 1], rim[index], [middle, middle])
+        patch(index.even? ? :light : :dark, Patches::Wedge.new(finished/2r), rim[index - 1], rim[index], [middle, middle])
       end
 
       def corner(index)

@@ -614,6 +614,8 @@ export interface components {
                 sets: number;
                 made: number;
                 surplus: number;
+                left?: components["schemas"]["Hand"];
+                right?: components["schemas"]["Hand"];
             };
             fabric?: {
                 [key: string]: components["schemas"]["ClothParts"];
@@ -629,6 +631,16 @@ export interface components {
                 cuts: number;
                 passes: number;
             };
+            /** @description What can be offered to the next project, by name */
+            leftovers?: {
+                /** @enum {string} */
+                what: "unit" | "patch";
+                kind: string;
+                count: number;
+                fabric?: string;
+                /** @enum {string} */
+                hand?: "left" | "right";
+            }[];
             rank?: number;
             score?: number;
             title?: string;
@@ -637,6 +649,10 @@ export interface components {
             drawings?: {
                 [key: string]: components["schemas"]["Drawing"][];
             };
+        };
+        Hand: {
+            made: number;
+            surplus: number;
         };
         Setting: {
             tool: string;

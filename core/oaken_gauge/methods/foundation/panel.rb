@@ -28,12 +28,7 @@ module OakenGauge
 
         # @return [Array<Step>]
         def steps
-          sets = halves.values.sum { |each| sets_of(each) }
-          cells = unit.count * found.size
-          [*cutting_steps, step(:mark_diagonal, sets, on: "cell"),
-           step(:sew_beside_line, 2 * sets, size: seam, length: (grid.cell + (4 * seam)) * SQRT2), step(:cut_on_line, sets),
-           step(:press_seam, 2 * sets), step(:lay_cells, cells), step(:fuse_cell, cells),
-           step(:fold_and_sew, folds, length: panel_side), step(:snip, cells), step(:press_seam, folds)].compact
+          [*cutting_steps, *cell_steps, *panel_steps].compact
         end
 
         # The sheet with the largest cells of those on which the unit breaks down and fits.
@@ -50,6 +45,19 @@ module OakenGauge
         end
 
         private
+
+        # The half-square cells, made two at a time.
+        def cell_steps
+          sets = halves.values.sum { |each| sets_of(each) }
+          [step(:mark_diagonal, sets, on: "cell"), step(:sew_beside_line, 2 * sets, size: seam, length: (grid.cell + (4 * seam)) * SQRT2),
+           step(:cut_on_line, sets), step(:press_seam, 2 * sets)]
+        end
+
+        def panel_steps
+          cells = unit.count * found.size
+          [step(:lay_cells, cells), step(:fuse_cell, cells), step(:fold_and_sew, folds, length: panel_side), step(:snip, cells),
+           step(:press_seam, folds)]
+        end
 
         def found
           @found ||= unit.cells(grid.cell)
@@ -79,7 +87,7 @@ module OakenGauge
         end
 
         def sets_of(each)
-          (each * unit.count / 2r).ceil
+          (each * unit.count/2r).ceil
         end
 
         def panels

@@ -34,7 +34,7 @@ module OakenGauge
 
         # @return [Array<Tools::Setting>] with the trimmer's letter, if there is one for the size
         def settings
-          @all_settings ||= super + (letter ? [letter_setting] : [])
+          @settings ||= super + (letter ? [letter_setting] : [])
         end
 
         private

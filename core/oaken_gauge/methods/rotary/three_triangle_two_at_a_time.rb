@@ -33,14 +33,14 @@ module OakenGauge
 
         # @return [Integer] squares of left, and as many of right: two sewn squares from each pair
         def paired_squares
-          (makes.sets / 2r).ceil
+          (makes.sets/2r).ceil
         end
 
         # @return [Array<Weighing::Spare>] a sewn square too many holds two patches of left and of right
         def spares
           over = (2 * paired_squares) - makes.sets
           %i[left right].map { |role| Weighing::Spare.new(role: role, shape: shape(role), count: 2 * over) }
-                        .select { |spare| spare.count.positive? }
+                        .reject { |spare| spare.count.zero? }
         end
       end
     end

@@ -25,7 +25,11 @@ module OakenGauge
         end
 
         def by_ruler?(shape)
-          PLAIN.include?(shape.kind) || (shape.rotary? && !template?(shape) && unit.shapes.any? { |other| !other.rotary? || template?(other) })
+          PLAIN.include?(shape.kind) || (shape.rotary? && !template?(shape) && unit.shapes.any? { |other| needs_template?(other) })
+        end
+
+        def needs_template?(shape)
+          !shape.rotary? || template?(shape)
         end
 
         def template?(shape)

@@ -12,12 +12,14 @@ module OakenGauge
 
         # @return [Array<Step>] one cut for both strips of a pair
         def steps
-          pairs = allocations.values.map(&:taken).max
-          strips, others = cutting_steps.partition { |done| done.operation.name == :cut_strip }
-          ends = others.select { |done| done.operation.name == :straighten }
-          ends.each { |done| done.count = pairs }
-          [*strips, step(:lay_strips, pairs), *ends, step(:cut_triangle, unit.count, on: "pairs"),
+          [*strip_steps, step(:lay_strips, pairs), step(:straighten, pairs), step(:cut_triangle, unit.count, on: "pairs"),
            step(:sew_long_side, unit.count, length: (unit.finished + (2 * seam)) * SQRT2), step(:press_to_dark, unit.count)]
+        end
+
+        private
+
+        def pairs
+          allocations.values.map(&:taken).max
         end
       end
     end

@@ -16,16 +16,17 @@ module OakenGauge
           strip = fabric.strip_for(way[:width]) or return
           tiling = Tiling.new(way[:outline], turning: !fabric.directional?)
           held = cut.layers * tiling.fit(fabric.strip_length / cut.layers.to_r)
-          return unless held.positive?
+          row_layout(strip, held, tiling) if held.positive?
+        end
 
+        def row_layout(strip, held, tiling)
           RowLayout.new(strip: strip, length: fabric.strip_length, per_strip: held, count: cut.count,
-                        reach: ->(count) { cut.layers * tiling.length_of((count / cut.layers.to_r).ceil) },
-                        outlines: ->(count) { tiling.outlines((count / cut.layers.to_r).ceil) })
+                        reach: ->(count) { cut.layers * tiling.length_of(cut.cuts_needed(count)) },
+                        outlines: ->(count) { tiling.outlines(cut.cuts_needed(count)) })
         end
 
         def too_large
-          narrowest = cut.ways.map { |way| way[:width] }.min
-          return strip_too_narrow(narrowest) unless fabric.strip_for(narrowest)
+          return strip_too_narrow(cut.least_width) unless fabric.strip_for(cut.least_width)
 
           strip_too_short(Grid.new(1/8r).ceil(cut.ways.map { |way| way[:outline].width }.min * cut.layers))
         end

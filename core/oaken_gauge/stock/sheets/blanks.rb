@@ -14,7 +14,8 @@ module OakenGauge
 
         # @return [Allocation]
         def allocation
-          packed = Packing.new(@fabric, Piece.new(role: @cut.role, size: @cut.size.reverse, count: @cut.count, marks: []), @measure).allocation
+          packed = Packing.new(@fabric, Piece.new(role: @cut.role, size: @cut.size.reverse, count: @cut.count, marks: []),
+@measure).allocation
           return packed if packed.taken.zero?
 
           Allocation.new(consumed: @cut.size.inject(:*) * @cut.count, offcut: 0, taken: @cut.count, strips: [], short: packed.short,

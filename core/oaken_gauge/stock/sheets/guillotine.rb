@@ -19,13 +19,25 @@ module OakenGauge
 
         # @return [Array<Array>] left, low, width and height of each piece worth keeping, largest first
         def offcuts
-          above = [0, used, @long, @wide - used]
-          beside = [reach, 0, @long - reach, @wide]
-          freed = above[2] * above[3] >= beside[2] * beside[3] ? [above, [reach, 0, @long - reach, used]] : [beside, [0, used, reach, @wide - used]]
-          [*freed, beside_last].select { |_, _, width, height| Offcut.worth_keeping?(width, height) }.sort_by { |piece| -(piece[2] * piece[3]) }
+          kept = [*freed, beside_last].select { |_, _, width, height| Offcut.worth_keeping?(width, height) }
+          kept.sort_by { |piece| -area(piece) }
         end
 
         private
+
+        # Above the rows along the whole sheet and beside them, or beside along all of it and above: the
+        # way round that has the larger first piece.
+        def freed
+          above = [0, used, @long, @wide - used]
+          beside = [reach, 0, @long - reach, @wide]
+          return [above, [reach, 0, @long - reach, used]] if area(above) >= area(beside)
+
+          [beside, [0, used, reach, @wide - used]]
+        end
+
+        def area(piece)
+          piece[2] * piece[3]
+        end
 
         def used
           @reaches.size * @row

@@ -76,8 +76,8 @@ module OakenGauge
         end
 
         def short(missing)
-          Problem.new(code: :short, say: "The #{@fabric.called(@measure)} of #{@cut.role} give #{@cut.count - missing} of #{@cut.count} pieces: " \
-                                         "#{missing} are missing. Find more, or make fewer.")
+          say = "The #{@fabric.called(@measure)} of #{@cut.role} give #{@cut.count - missing} of #{@cut.count} pieces: "
+          Problem.new(code: :short, say: "#{say}#{missing} are missing. Find more, or make fewer.")
         end
 
         def too_small
