@@ -9,10 +9,13 @@ module OakenGauge
     COMMANDS = { "weigh" => OakenGauge.method(:weigh), "sizes" => OakenGauge.method(:sizes) }.freeze
 
     # @param read [Proc] from a file's name, or nil for standard input, to its text
+    # @param check [Proc] from a command's name and a document that the core could read to what its
+    #   published schema finds wrong with it: a list of {Documents::Fault}
     # @param output [IO]
     # @param errors [IO]
-    def initialize(read:, output:, errors:)
+    def initialize(read:, output:, errors:, check: ->(_, _) { [] })
       @read = read
+      @check = check
       @output = output
       @errors = errors
     end
@@ -24,8 +27,7 @@ module OakenGauge
       command = COMMANDS[name]
       return refuse("", "allowed is one of #{COMMANDS.keys.join(', ')}, and at most one file") unless command && rest.empty?
 
-      @output.puts JSON.pretty_generate(command.call(Documents.parse(@read.call(file))))
-      0
+      answer(name, command, Documents.parse(@read.call(file)))
     rescue Documents::Invalid => e
       report(e.faults)
     rescue SystemCallError => e
@@ -33,6 +35,15 @@ module OakenGauge
     end
 
     private
+
+    def answer(name, command, document)
+      answer = command.call(document)
+      faults = @check.call(name, document)
+      return report(faults) unless faults.empty?
+
+      @output.puts JSON.pretty_generate(answer)
+      0
+    end
 
     def refuse(pointer, message)
       report([Documents::Fault.new(pointer: pointer, message: message)])

@@ -46,10 +46,9 @@ class WeighTest < ServerCase
     assert_equal 413, Server::Middleware::BodyLimit.new(->(_) { [200, {}, []] }).call(env).first
   end
 
+  # A window may end while they are counted; two cannot.
   def test_too_many_requests
-    limit = Server::Throttle::REQUESTS
-    Rack::Attack.cache.store.clear
-    (limit + 1).times { get "/api/none" }
+    ((2 * Server::Throttle::REQUESTS) + 1).times { get("/api/none").status == 429 ? break : next }
 
     assert_problem 429
   end

@@ -1,0 +1,54 @@
+# frozen_string_literal: true
+
+require_relative "../../bin/support/schemas"
+require "support/catalogue"
+require "support/core_case"
+
+# The published schemas and the core say the same.
+class SchemasTest < CoreCase
+  def asked
+    Catalogue.units.map { |unit| { "oaken_gauge" => 1, "unit" => unit, "tools" => Catalogue::TOOLS, "maker" => { "bonus" => true, "margin" => "1/4" } } }
+  end
+
+  def told(name, document)
+    Schemas.faults(name, document).map { |fault| "#{fault.pointer} #{fault.message}" }
+  end
+
+  def test_what_the_core_reads_keeps_to_the_schema
+    asked.each { |document| assert_empty told("weigh", document), document["unit"].inspect }
+    Catalogue::FABRICS.each_value { |fabric| assert_empty told("weigh", half_square.merge("fabrics" => { "light" => fabric })) }
+  end
+
+  def test_what_the_core_writes_keeps_to_the_schema
+    asked.flat_map { |document| [document, document.merge("tools" => [])] }.each do |document|
+      assert_empty told("weigh-answer", OakenGauge.weigh(document)), document["unit"].inspect
+    end
+  end
+
+  def test_sizes
+    document = { "units" => [{ "kind" => "half_square", "share" => "1/6" }, { "kind" => "flying_geese", "share" => %w[1/6 1/3] }],
+                 "block" => { "from" => "6", "to" => "9", "step" => "1/2" }, "tools" => Catalogue::TOOLS }
+
+    assert_empty told("sizes", document)
+    assert_empty told("sizes-answer", OakenGauge.sizes(document))
+  end
+
+  def test_examples_and_the_demo_keep_to_the_schema
+    Dir[File.join(EXAMPLES, "**/*.json")].each { |file| assert_empty told("weigh", JSON.parse(File.read(file))["weigh"]), file }
+    demo = JSON.parse(File.read(File.expand_path("../../db/demo/bench.json", __dir__)))
+
+    assert_empty told("weigh", half_square.merge("tools" => demo["tools"]))
+  end
+
+  # Both refuse, and name the same place.
+  BAD = { "/unit/count" => { "unit" => { "kind" => "half_square", "finished" => "2", "count" => 0 } },
+          "/seam_allowance" => { "unit" => { "kind" => "half_square", "finished" => "2", "count" => 1 }, "seam_allowance" => 1 },
+          "/hat" => { "unit" => { "kind" => "half_square", "finished" => "2", "count" => 1 }, "hat" => 1 } }.freeze
+
+  def test_what_the_core_refuses_the_schema_refuses
+    BAD.each do |pointer, document|
+      assert_includes faults(document).keys, pointer
+      refute_empty told("weigh", document)
+    end
+  end
+end
