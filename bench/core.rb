@@ -1,16 +1,28 @@
 # frozen_string_literal: true
 
-# How long a weighing takes in the core: ruby bench/core.rb
+# How long the core takes: ruby bench/core.rb
 
 require_relative "support"
+require_relative "../test/support/catalogue"
 
-30.times { OakenGauge.weigh(Bench.document) }
-times = Bench.time(200) { OakenGauge.weigh(Bench.document) }
-Bench.report("weigh one unit over the demo drawer, median", times[100], 10, "ms")
+def median(calls, &block)
+  block.call
+  Bench.time(calls, &block)[calls / 2]
+end
 
-sizes = (4..64).map { |eighths| Bench.document.tap { |d| d["unit"]["finished"] = "#{eighths}/8" } }
-swept = Bench.time(3) { sizes.each { |document| OakenGauge.weigh(document) } }
-Bench.report("the same as the fence sweeps 61 stops, each", swept[1] / sizes.size, 10, "ms")
+Bench.report("weigh one unit over the demo drawer", median(100) { OakenGauge.weigh(Bench.document) }, 10, "ms")
+Bench.report("with words, drawings and the beam", median(50) { OakenGauge.weigh(Bench.document, view: true) }, 50, "ms")
 
-full = Bench.time(100) { OakenGauge.weigh(Bench.document, view: true) }
-Bench.report("with words, drawings and the beam, median", full[50], 50, "ms")
+# A drawer of sixty: the catalogue's, and copies of its tools until there are enough.
+copies = Array.new(60 - Catalogue::TOOLS.size) { |i| Catalogue::TOOLS[i % Catalogue::TOOLS.size].merge("id" => "copy-#{i}") }
+drawer = Catalogue::TOOLS + copies
+Catalogue::UNITS.each do |kind, units|
+  document = { "unit" => { "kind" => kind.to_s, "count" => 24 }.merge(units.first), "tools" => drawer }
+  Bench.report("weigh #{kind.to_s.tr('_', ' ')} over 60 tools", median(30) { OakenGauge.weigh(document) }, 25, "ms")
+end
+
+parts = [{ "kind" => "half_square", "share" => "1/6" }, { "kind" => "flying_geese", "share" => %w[1/6 1/3] }, { "kind" => "square", "share" => "1/3" },
+         { "kind" => "hourglass", "share" => "1/3" }, { "kind" => "square_in_square", "share" => "1/3" },
+         { "kind" => "cut_corner", "share" => "1/3", "corner" => "1/6", "corners" => 2 }]
+ladder = { "units" => parts, "block" => { "from" => "6", "to" => "18", "step" => "1/2" }, "tools" => drawer }
+Bench.report("sizes of a block of six units over 25 sizes", median(10) { OakenGauge.sizes(ladder) }, 150, "ms")

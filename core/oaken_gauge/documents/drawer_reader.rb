@@ -6,6 +6,8 @@ module OakenGauge
     class DrawerReader
       # More than any drawer holds.
       MOST = 500
+      MEMO = ToolMemo.new
+      private_constant :MEMO
 
       # @param node [Node] an object with a list under "tools"
       def initialize(node)
@@ -26,8 +28,16 @@ module OakenGauge
         return node.fault("kind", "is missing") if node["kind"].nil?
 
         kind = node.choice("kind", Tools.kinds.keys)
-        Tools.kinds.fetch(kind).read(node) if kind == node["kind"]
+        MEMO.fetch(node.value) { read_kind(node, kind) } if kind == node["kind"]
       end
+
+      # @return [Tools::Tool, nil] nil when it has faults
+      def self.read_kind(node, kind)
+        before = node.faults.size
+        tool = Tools.kinds.fetch(kind).read(node)
+        tool if node.faults.size == before
+      end
+      private_class_method :read_kind
 
       private
 

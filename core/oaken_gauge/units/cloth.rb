@@ -11,7 +11,7 @@ module OakenGauge
       # @param seam [Numeric] inches
       # @return [Float] square inches
       def cloth_in_patch(patch, seam)
-        held(patch, seam)&.area || 0.0
+        held(patch, seam) ? held(patch, seam).area : 0.0
       end
 
       # The same of a patch that was cut from a strip, whose edges had blunted a tip: what was taken
@@ -22,9 +22,7 @@ module OakenGauge
       # @param band [Patches::Band]
       # @return [Float] square inches
       def cloth_in_blunt_patch(patch, seam, band)
-        whole = held(patch, seam) or return 0.0
-        Placement.all(patch.outline.floating, band.outline.floating)
-                 .map { |placement| placement.call(whole).between(band.low, band.high)&.area || 0.0 }.max || whole.area
+        (@blunt ||= {})[[patches.index { |one| one.equal?(patch) }, seam, band.low, band.high]] ||= blunt_area(patch, held(patch, seam), band)
       end
 
       # The same of a patch that a square was flipped for: it reaches no further than its square.
@@ -53,8 +51,18 @@ module OakenGauge
 
       private
 
+      # What a patch brings into the unit; worked out once, whichever method asks.
       def held(patch, seam)
-        patch.outline.floating.offset(seam).clip(unfinished_outline(seam))
+        @held ||= {}
+        key = [patches.index { |one| one.equal?(patch) }, seam]
+        @held.fetch(key) { @held[key] = patch.outline.floating.offset(seam).clip(unfinished_outline(seam)) }
+      end
+
+      def blunt_area(patch, whole, band)
+        return 0.0 unless whole
+
+        Placement.all(patch.outline.floating, band.outline.floating)
+                 .map { |placement| placement.call(whole).between(band.low, band.high)&.area || 0.0 }.max || whole.area
       end
     end
   end
