@@ -7,4 +7,5 @@ environment ENV.fetch("RACK_ENV", "production")
 rackup File.expand_path("config.ru", __dir__)
 log_requests false
 quiet
+raise_exception_on_sigterm false
 http_content_length_limit 64 * 1024 * 1024

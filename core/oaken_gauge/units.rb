@@ -9,7 +9,7 @@ module OakenGauge
         @kinds ||= begin
           LOADER.eager_load_dir("#{__dir__}/units")
           constants.map { |name| const_get(name) }.select { |unit| unit.is_a?(Class) && unit < Unit }
-                   .to_h { |unit| [unit.kind.to_s, unit] }
+                   .to_h { |unit| [unit.kind.to_s, unit] }.sort.to_h
         end
       end
     end

@@ -54,35 +54,24 @@ module Running
         Server::Database.migrate
         load_demo if Server::Models::Maker.none?
       end
-      ActiveRecord::Base.connection_handler.clear_all_connections!
     end
 
     def load_demo
       Server::Importer.new(JSON.parse(File.read(File.join(ROOT, "db/demo/bench.json")))).import
     end
 
+    # Puma in this very process: what prepared the database serves from it.
     def serve
+      require "puma/cli"
       ENV["PORT"] ||= free_port.to_s
-      server = spawn("puma", "-C", File.join(ROOT, "server/puma.rb"), chdir: ROOT)
-      %w[INT TERM].each { |signal| trap(signal) { stop(server) } }
-      announce(server)
-      Process.wait(server)
+      Thread.new { announce }
+      Puma::CLI.new(["-C", File.join(ROOT, "server/puma.rb")]).run
     end
 
-    def stop(server)
-      Process.kill("INT", server)
-    rescue Errno::ESRCH
-      nil
-    end
-
-    def announce(server)
+    def announce
       address = "http://#{host}:#{ENV.fetch('PORT')}"
       deadline = Time.now + PATIENCE
-      until answers?("#{address}/health")
-        return if Process.wait(server, Process::WNOHANG) || Time.now > deadline
-
-        sleep 0.1
-      end
+      sleep 0.05 until answers?("#{address}/health") || Time.now > deadline
       puts "Oaken Gauge is at #{address} (Ctrl-C to stop)"
       $stdout.flush
     end

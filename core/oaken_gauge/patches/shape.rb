@@ -34,7 +34,7 @@ module OakenGauge
       # @param seam [Numeric] the seam allowance, inches
       # @return [Polygon] as cut with every tip sharp
       def cut_outline(seam)
-        outline.offset(seam)
+        (@cut_outlines ||= {})[seam] ||= outline.offset(seam)
       end
 
       # As cut from a strip that is as wide as the patch is high with its allowance: the strip's edge
@@ -43,8 +43,10 @@ module OakenGauge
       # @param seam [Numeric] inches
       # @return [Polygon]
       def strip_outline(seam)
-        _, _, low, high = outline.bounds
-        cut_outline(seam).between(low - seam, high + seam).settle
+        (@strip_cut ||= {})[seam] ||= begin
+          _, _, low, high = outline.bounds
+          cut_outline(seam).between(low - seam, high + seam).settle
+        end
       end
 
       # @param seam [Numeric] inches

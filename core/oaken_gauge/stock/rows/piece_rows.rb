@@ -22,16 +22,16 @@ module OakenGauge
           return unless strip && held.positive?
 
           RowLayout.new(strip: strip, length: fabric.strip_length, per_strip: held, count: cut.count,
-                        reach: ->(count) { count * along }, outlines: ->(count) { outlines(count, across, along) },
-                        marks: ->(count) { Array.new(count) { |i| marks_at(i * along, across, along) }.flatten(1) })
+                        reach: ->(count) { count * along }, outlines: ->(count) { outlines(count, across.to_f, along.to_f) },
+                        marks: ->(count) { marks(count, across.to_f, along.to_f) })
         end
 
         def outlines(count, across, along)
           Array.new(count) { |i| Polygon.rectangle(along, across).move(i * along, 0) }
         end
 
-        def marks_at(left, across, along)
-          cut.marks.map { |line| line.map { |x, y| [left + (x * along), y * across] } }
+        def marks(count, across, along)
+          Array.new(count) { |i| cut.marks.map { |line| line.map { |x, y| [(i + x) * along, y * across] } } }.flatten(1)
         end
 
         def too_large

@@ -30,8 +30,8 @@ module OakenGauge
           ways_round.map do |wide, long|
             across, along = @cut.size
             Layout.new(wide: wide, long: long, row: across, rows: (wide / across).floor, per_row: (long / along).floor,
-                       reach: ->(count) { count * along }, outlines: ->(count) { pieces(count, across, along) },
-                       marks: ->(count) { lines(count, across, along) })
+                       reach: ->(count) { count * along }, outlines: ->(count) { pieces(count, across.to_f, along.to_f) },
+                       marks: ->(count) { lines(count, across.to_f, along.to_f) })
           end
         end
 
