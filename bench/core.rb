@@ -21,7 +21,8 @@ Catalogue::UNITS.each do |kind, units|
   Bench.report("weigh #{kind.to_s.tr('_', ' ')} over 60 tools", median(30) { OakenGauge.weigh(document) }, 25, "ms")
 end
 
-parts = [{ "kind" => "half_square", "share" => "1/6" }, { "kind" => "flying_geese", "share" => %w[1/6 1/3] }, { "kind" => "square", "share" => "1/3" },
+parts = [{ "kind" => "half_square", "share" => "1/6" }, { "kind" => "flying_geese", "share" => %w[1/6 1/3] },
+         { "kind" => "square", "share" => "1/3" },
          { "kind" => "hourglass", "share" => "1/3" }, { "kind" => "square_in_square", "share" => "1/3" },
          { "kind" => "cut_corner", "share" => "1/3", "corner" => "1/6", "corners" => 2 }]
 ladder = { "units" => parts, "block" => { "from" => "6", "to" => "18", "step" => "1/2" }, "tools" => drawer }

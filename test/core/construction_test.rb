@@ -135,6 +135,14 @@ class ConstructionTest < CoreCase
     end
   end
 
+  def test_which_fabric_is_cut_to_which_number_is_said
+    answer = OakenGauge.weigh({ "unit" => geese(2r).merge("count" => 4) }, view: true)
+    steps = answer["methods"].find { |method| method["technique"] == "four_at_a_time_large_sky" }["steps"].map { |step| step["say"] }
+
+    assert_includes steps, "Cut 1 square of 5 1/2 from the strip: goose."
+    assert_includes steps, "Cut 1 square of 7 from the strip: sky."
+  end
+
   def test_the_recipe_for_quarter_inch_seams
     sizes = exact("rotary/four_at_a_time_large_sky", geese(2r), 1/4r)
 

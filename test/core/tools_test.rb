@@ -140,6 +140,30 @@ class ToolsTest < CoreCase
     assert_equal(["5 1/2", "7"], method["cuts"].map { |cut| cut["size"][0] })
   end
 
+  # Cut 2 1/2: with 3/8 it finishes at 1 3/4. A triangle of the same die has no such luck.
+  def test_squares_made_for_another_allowance_finish_at_another_size
+    die = { "id" => "d", "name" => "D", "kind" => "die", "board" => %w[6 6], "blank" => %w[6 6],
+            "shapes" => [{ "patch" => "square", "finished" => "2", "count" => 4 }, { "patch" => "half_square", "finished" => "2", "count" => 4 }] }
+    ask = lambda do |kind, finished|
+      weigh("die/patches", { "unit" => { "kind" => kind, "finished" => finished, "count" => 4 }, "tools" => [die, DRAWER[3]], "seam_allowance" => "3/8" })
+    end
+
+    assert_equal %w[2 0], ask.call("square", "1 3/4")["settings"][0].values_at("mark", "off_by")
+    assert_equal %w[no_mark], codes(ask.call("square", "2"))
+    assert_equal %w[seam_mismatch], codes(ask.call("half_square", "1 3/4"))
+  end
+
+  # Unfinished 2 3/4 is 2 with 3/8: the trimmer's number is right, a groove made for 1/4 is not.
+  def test_trimmers_with_another_allowance
+    settings = weigh("rotary/two_at_a_time_oversize",
+                     half_square("2", 4, seam_allowance: "3/8").merge("tools" => DRAWER.take(1) + [
+                       { "id" => "line", "name" => "L", "kind" => "unit_trimmer", "makes" => %w[half_square], "marks" => ["2 1/2", "2 3/4"] },
+                       { "id" => "groove", "name" => "G", "kind" => "seam_lock_trimmer", "makes" => "half_square", "finished" => "2" }
+                     ]))["settings"]
+
+    assert_equal [%w[line unfinished], ["2 3/4"]], [settings.last.values_at("tool", "reads"), [settings.last["mark"]]]
+  end
+
   def test_templates_are_matched_by_shape_wherever_they_were_drawn
     moved = [%w[9 5], %w[9 9], %w[7 8], %w[7 6]] # the boat, standing on its stern
     made = lambda do |outline|

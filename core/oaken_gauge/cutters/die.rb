@@ -8,12 +8,12 @@ module OakenGauge
       def cut(role, count)
         die or return
         Stock::Blank.new(role: role, size: die.blank, count: layers(count), then_do: :die_cut, die: die,
-                         drawing: -> { DiePicture.new(die, shape, seam).outlines })
+                         drawing: -> { DiePicture.new(die, shape, seam, per_layer).outlines })
       end
 
       # @return [Integer] what the last layer gives too many
       def spare(_role, count)
-        die ? (layers(count) * die.per_layer(shape)) - count : 0
+        die ? (layers(count) * per_layer) - count : 0
       end
 
       # A board that holds other shapes too cuts them along.
@@ -21,7 +21,7 @@ module OakenGauge
       def by_products(_role, count)
         return [] unless die
 
-        die.shapes.reject { |held| held.shape == shape }.map { |held| [held.shape, held.count * layers(count)] }
+        (die.shapes - used(die)).map { |held| [held.shape, held.count * layers(count)] }
       end
 
       # @return [Array<Tools::Setting>]
@@ -29,21 +29,31 @@ module OakenGauge
         return no_die unless die
 
         check_press
-        [setting_of(match.exacts.find { |mark| mark.tool == die }, "#{die.name}: #{die.per_layer(shape)} shapes a layer#{finished_words}.")]
+        [setting_of(match.exacts.find { |mark| mark.tool == die }, "#{die.name}: #{per_layer} shapes a layer#{finished_words}.")]
       end
 
       # Of the dies that make the shape and fit a press, the one that takes least cloth for each.
       # @return [Tools::Die, nil]
       def die
         @die ||= match.exacts.map(&:tool).uniq.min_by do |one|
-          [presses_for(one).empty? ? 1 : 0, one.blank.inject(:*) / one.per_layer(shape)]
+          [presses_for(one).empty? ? 1 : 0, one.blank.inject(:*) / used(one).sum(&:count)]
         end
       end
 
       private
 
       def layers(count)
-        (count / die.per_layer(shape).to_r).ceil
+        (count / per_layer.to_r).ceil
+      end
+
+      # @return [Integer] how many of the patch one layer gives
+      def per_layer
+        used(die).sum(&:count)
+      end
+
+      # The shapes of a die that make the patch.
+      def used(one)
+        match.exacts.select { |mark| mark.tool == one }.map(&:held)
       end
 
       def match

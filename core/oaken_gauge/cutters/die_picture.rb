@@ -8,10 +8,14 @@ module OakenGauge
     class DiePicture
       MARGIN = 1/4r
 
-      def initialize(die, shape, seam)
+      # @param die [Tools::Die]
+      # @param shape [Patches::Shape]
+      # @param seam [Rational] inches
+      # @param count [Integer] how many lie in a layer
+      def initialize(die, shape, seam, count)
         @die = die
         @tiling = Tiling.new(shape.strip_outline(seam))
-        @count = die.per_layer(shape)
+        @count = count
       end
 
       # @return [Array<Polygon>] row upon row, with the longer side of the blank level

@@ -23,9 +23,18 @@ module OakenGauge
       end
 
       def marks
-        tools = @method.task.drawer.grep(Tools::SeamLockTrimmer) + @method.task.drawer.grep(Tools::UnitTrimmer)
-        tools.select { |tool| tool.made_for_seam == @method.seam }.flat_map(&:trim_marks)
-             .select { |mark| mark.makes == unit.class.kind && mark.finished == unit.finished }
+        (grooves + lines).select { |mark| mark.makes == unit.class.kind }
+      end
+
+      def grooves
+        locks = @method.task.drawer.of(Tools::SeamLockTrimmer).select { |tool| tool.made_for_seam == @method.seam }
+        locks.flat_map(&:trim_marks).select { |mark| mark.finished == unit.finished }
+      end
+
+      # An unfinished number is right with any allowance.
+      def lines
+        unfinished = unit.side_lengths.map { |side| side + (2 * @method.seam) }.uniq
+        @method.task.drawer.of(Tools::UnitTrimmer).flat_map(&:trim_marks).select { |mark| unfinished == [mark.printed] }
       end
 
       def words(mark)

@@ -45,9 +45,13 @@ module OakenGauge
 
       def piece_steps
         cuts.grep(Stock::Piece).group_by(&:size).map do |size, same|
-          count = same.sum(&:count)
-          size.uniq.one? ? step(:subcut, count, size: size.first) : step(:subcut_rectangle, count, on: say(size))
+          step(size.uniq.one? ? :subcut : :subcut_rectangle, same.sum(&:count), on: fabrics(same), size: size.uniq.one? ? size.first : size)
         end
+      end
+
+      # Which fabric is cut to which number is always said.
+      def fabrics(cuts)
+        cuts.map(&:role).uniq.join(" and ")
       end
 
       def further_steps

@@ -29,10 +29,10 @@ module OakenGauge
       operation :straighten, :align_and_cut, "Straighten the end of the strip.",
                 "Straighten the ends of the %<count>d strips.", **cutting
       operation :cut_strip, :align_and_cut, "Cut 1 strip %<size>s wide.", "Cut %<count>d strips %<size>s wide.", **cutting
-      operation :subcut, :align_and_cut, "Cut 1 square of %<size>s from the strip.",
-                "Cut %<count>d squares of %<size>s from the strips.", **cutting
-      operation :subcut_rectangle, :align_and_cut, "Cut 1 piece of %<on>s from the strip.",
-                "Cut %<count>d pieces of %<on>s from the strips.", **cutting
+      operation :subcut, :align_and_cut, "Cut 1 square of %<size>s from the strip: %<on>s.",
+                "Cut %<count>d squares of %<size>s from the strips: %<on>s.", **cutting
+      operation :subcut_rectangle, :align_and_cut, "Cut 1 piece of %<size>s from the strip: %<on>s.",
+                "Cut %<count>d pieces of %<size>s from the strips: %<on>s.", **cutting
       operation :cut_diagonal, :align_and_cut, "Cut the square corner to corner.",
                 "Cut the %<count>d squares corner to corner, once.", **cutting
       operation :cut_both_diagonals, %i[align_and_cut align_and_cut], "Cut the square on both diagonals.",

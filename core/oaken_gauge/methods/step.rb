@@ -7,14 +7,20 @@ module OakenGauge
     #
     # - operation: {Operation}
     # - count: how often it is done
-    # - size: Numeric inches, what it is set to, where it is set to something
+    # - size: Numeric inches, or [height, width], what it is set to, where it is set to something
     # - length: Numeric inches sewn each time
     # - on: what it is done to, in words
     Step = Struct.new(:operation, :count, :size, :length, :on, keyword_init: true) do
       # @param measure [Symbol] unit of measure for its words
       # @return [String]
       def say(measure = :inch)
-        format(operation.words(count), count: count, size: size && Length.saying(size, measure), on: on || "pieces")
+        format(operation.words(count), count: count, size: size_words(measure), on: on || "pieces")
+      end
+
+      # @param measure [Symbol]
+      # @return [String] one length, or height and width
+      def size_words(measure)
+        [size].flatten.compact.map { |length| Length.saying(length, measure) }.join(" × ")
       end
 
       # @param maker [Weighing::Maker]

@@ -40,14 +40,8 @@ module OakenGauge
           size = held.shape.finished
           printed = size.is_a?(Rational) ? size : held.shape.kind.to_s.tr("_", " ")
           Mark.new(tool: self, side: held.shape.kind, makes: held.shape.kind, printed: printed, reads: :finished,
-                   finished: size, shape: held.shape, main: true)
+                   finished: size, shape: held.shape, main: true, held: held)
         end
-      end
-
-      # @param shape [Patches::Shape]
-      # @return [Integer] how many of a patch one layer gives
-      def per_layer(shape)
-        shapes.sum { |held| held.shape == shape ? held.count : 0 }
       end
 
       # @return [Boolean] whether its corners come blunted

@@ -13,7 +13,8 @@ module OakenGauge
     # - shape: {Patches::Shape} that it makes, or nil when it is for whole units
     # - main: Boolean, a line that is easy to find
     # - kite_square: Rational inches or nil, the square under a wedge ruler's strip
-    Mark = Struct.new(:tool, :side, :makes, :printed, :reads, :finished, :shape, :main, :kite_square, keyword_init: true) do
+    # - held: {Die::Shapes} or nil, the shapes of a die that it stands for
+    Mark = Struct.new(:tool, :side, :makes, :printed, :reads, :finished, :shape, :main, :kite_square, :held, keyword_init: true) do
       # @param measure [Symbol]
       # @return [String] what is printed, as it is read out
       def label(measure = :inch)

@@ -5,6 +5,9 @@ module OakenGauge
     # A needed patch against the marks on some tools: the mark that makes it, or else the nearest below
     # and above.
     class Matching
+      # Shapes that are right with any allowance.
+      RESEWN = %i[square rectangle].freeze
+
       # @param tools [Array<Tool>]
       # @param shape [Patches::Shape] the patch needed
       # @param seam [Rational] the seam allowance it will be sewn with
@@ -48,8 +51,28 @@ module OakenGauge
       private
 
       def usable
-        @usable ||= @tools.select { |tool| tool.made_for_seam == @seam }.flat_map(&:marks)
-                          .select { |mark| mark.makes == @shape.kind && mark.shape }
+        @usable ||= begin
+          own, others = @tools.partition { |tool| tool.made_for_seam == @seam }
+          (own.flat_map(&:marks) + others.flat_map { |tool| resewn(tool) }).select { |mark| mark.makes == @shape.kind && mark.shape }
+        end
+      end
+
+      # Squares and rectangles made for another allowance still come out right: only they finish at
+      # another size. Whatever has a slanted edge does not.
+      def resewn(tool)
+        return [] unless tool.made_for_seam && RESEWN.include?(@shape.kind)
+
+        tool.marks.select { |mark| mark.makes == @shape.kind }.filter_map { |mark| with_seam(mark, 2 * (tool.made_for_seam - @seam)) }
+      end
+
+      def with_seam(mark, more)
+        finished = mark.finished.is_a?(Array) ? mark.finished.map { |side| side + more } : mark.finished + more
+        return unless [finished].flatten.all?(&:positive?)
+
+        mark.dup.tap do |moved|
+          moved.finished = finished
+          moved.shape = mark.shape.class.new(finished)
+        end
       end
 
       def measured

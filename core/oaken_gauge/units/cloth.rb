@@ -22,7 +22,9 @@ module OakenGauge
       # @param band [Patches::Band]
       # @return [Float] square inches
       def cloth_in_blunt_patch(patch, seam, band)
-        (@blunt ||= {})[[patches.index { |one| one.equal?(patch) }, seam, band.low, band.high]] ||= blunt_area(patch, held(patch, seam), band)
+        (@blunt ||= {})[[patches.index do |one|
+          one.equal?(patch)
+        end, seam, band.low, band.high]] ||= blunt_area(patch, held(patch, seam), band)
       end
 
       # The same of a patch that a square was flipped for: it reaches no further than its square.

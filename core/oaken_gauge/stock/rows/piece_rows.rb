@@ -19,11 +19,12 @@ module OakenGauge
         def layout(across, along)
           strip = fabric.strip_for(across)
           held = (fabric.strip_length / along).floor
-          return unless strip && held.positive?
+          row_layout(strip, held, along, [across.to_f, along.to_f]) if strip && held.positive?
+        end
 
-          RowLayout.new(strip: strip, length: fabric.strip_length, per_strip: held, count: cut.count,
-                        reach: ->(count) { count * along }, outlines: ->(count) { outlines(count, across.to_f, along.to_f) },
-                        marks: ->(count) { marks(count, across.to_f, along.to_f) })
+        def row_layout(strip, held, along, drawn)
+          RowLayout.new(strip: strip, length: fabric.strip_length, per_strip: held, count: cut.count, reach: ->(count) { count * along },
+                        outlines: ->(count) { outlines(count, *drawn) }, marks: ->(count) { marks(count, *drawn) })
         end
 
         def outlines(count, across, along)

@@ -12,6 +12,8 @@ const READS: Record<string, string> = {
   finished: "reads finished",
   strip: "reads strip",
   cut: "reads cut",
+  unfinished: "reads unfinished",
+  letter: "lettered",
 };
 
 /** One side of one tool: its marks on the beam's scale, and what it says at the fence. */
