@@ -23,7 +23,7 @@ class WeighingScreenTest < BrowserCase
     open_way PAIR
 
     assert_heard "Line 3 on Half-inch triangle: that number is the finished size. Cut the strip three and one half inches wide"
-    assert_heard "Cut 24 pairs with the triangle ruler, turned half round between cuts, never over."
+    assert_heard "Cut 24 pairs from the strips, turned half round between cuts, never over."
     click_button "Pick #{PAIR}"
 
     assert_heard "Picked: #{PAIR} for 24 finished at three inches"

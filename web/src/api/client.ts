@@ -1,16 +1,18 @@
 import type { components } from "./contract";
 
 export type Schemas = components["schemas"];
-export type Project = Schemas["FullProject"];
-export type Unit = Schemas["Unit"];
-export type UnitDocument = Schemas["UnitDocument"];
+/** The unit that this page weighs: square, with one size and one count. */
+export type UnitDocument = { kind: string; finished: string; count: number };
+type Pick = Omit<Schemas["Pick"], "unit"> & { unit: UnitDocument };
+export type Unit = Omit<Schemas["Unit"], "unit" | "pick"> & { unit: UnitDocument; pick: Pick | null };
+export type Project = Omit<Schemas["FullProject"], "units"> & { units: Unit[] };
 export type Cloth = Schemas["Cloth"];
 export type Method = Schemas["Method"];
 export type Beam = Schemas["Beam"];
 export type BeamRow = Schemas["BeamRow"];
 export type Drawing = Schemas["Drawing"];
 export type UnitDrawing = Schemas["UnitDrawing"];
-export type WeighAnswer = Schemas["WeighAnswer"];
+export type WeighAnswer = Omit<Schemas["WeighAnswer"], "unit"> & { unit: UnitDocument };
 
 /** What went wrong with a request, in the server's own words where it had any. */
 export class ApiError extends Error {
@@ -38,7 +40,7 @@ async function problemOf(response: Response): Promise<ApiError> {
   const fallback = `The server answered ${response.status}.`;
   try {
     const problem = (await response.json()) as Schemas["Problem"];
-    return new ApiError(response.status, problem.title, problem.errors, problem.current);
+    return new ApiError(response.status, problem.title, problem.errors, problem.current as Unit | undefined);
   } catch {
     return new ApiError(response.status, fallback);
   }

@@ -517,10 +517,14 @@ export interface components {
         };
         /** @description A length such as "2 7/8" */
         Length: string;
+        /** @description A unit as docs/formats describes it; its keys depend on its kind */
         UnitDocument: {
             kind: string;
-            finished: string;
-            count: number;
+            finished?: string | string[];
+            count: number | {
+                left: number;
+                right: number;
+            };
         };
         Project: {
             id: number;

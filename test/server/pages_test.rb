@@ -1,0 +1,66 @@
+# frozen_string_literal: true
+
+require "support/server_case"
+
+# The built web application as it is served. (bin/test browser builds it; here a small stand-in does.)
+class PagesTest < ServerCase
+  def setup
+    super
+    @folder = Dir.mktmpdir
+    FileUtils.mkdir_p(File.join(@folder, "assets"))
+    File.write(File.join(@folder, "index.html"), '<meta name="style-nonce" content="NONCE"><script src="/assets/a.js"></script>')
+    File.write(File.join(@folder, "assets/a.js"), "1")
+    File.write(File.join(@folder, "assets/secret.txt"), "no")
+    File.write(File.join(@folder, "favicon.svg"), "<svg/>")
+    @dist = Server::Pages.send(:remove_const, :DIST)
+    Server::Pages.const_set(:DIST, @folder)
+  end
+
+  def teardown
+    Server::Pages.send(:remove_const, :DIST)
+    Server::Pages.const_set(:DIST, @dist)
+    FileUtils.rm_rf(@folder)
+  end
+
+  def test_every_address_of_the_application_is_its_one_page
+    ["/", "/projects/1/units/2", "/nowhere/at/all"].each do |path|
+      get path
+
+      assert_equal [200, "text/html"], [last_response.status, last_response.media_type], path
+      assert_equal "no-store", last_response.headers["cache-control"]
+    end
+  end
+
+  def test_the_page_carries_the_nonce_of_its_own_answer
+    get "/"
+    nonce = last_response.headers["content-security-policy"][/nonce-([^']+)/, 1]
+
+    assert_includes last_response.body, %(content="#{nonce}")
+    refute_includes last_response.body, "NONCE"
+  end
+
+  def test_assets_may_be_kept_for_ever
+    get "/assets/a.js"
+
+    assert_equal ["1", "text/javascript"], [last_response.body, last_response.media_type]
+    assert_match(/immutable/, last_response.headers["cache-control"])
+    get "/favicon.svg"
+
+    assert_equal "image/svg+xml", last_response.media_type
+  end
+
+  def test_nothing_else_can_be_had
+    ["/assets/none.js", "/assets/secret.txt", "/assets/..%2Findex.html", "/assets/%2e%2e/index.html", "/api/none"].each do |path|
+      get path
+
+      refute_equal 200, last_response.status, path
+    end
+  end
+
+  def test_a_page_that_was_not_built_says_so
+    FileUtils.rm(File.join(@folder, "index.html"))
+    get "/"
+
+    assert_problem 503, nil, /Run bin.start/
+  end
+end
