@@ -62,6 +62,7 @@ function Form({ project, onDone }: { project: Project; onDone: () => void }) {
       label={label}
       value={fields[name]}
       error={error?.at(pointer)}
+      ringed={name === "finished"}
       onEnter={(text) => setFields((before) => ({ ...before, [name]: text }))}
     />
   );
