@@ -8,8 +8,9 @@ ENV["BUNDLE_GEMFILE"] ||= File.join(root, "Gemfile")
 ENV["BUNDLE_PATH"] ||= File.join(root, "vendor/bundle")
 
 begin
-  require "bundler/setup"
-rescue StandardError
+  require "bundler"
+  Bundler.setup
+rescue Bundler::BundlerError
   abort "could not install the gems" unless system(File.join(root, "bin/support/install"), "gems", out: :err)
   exec(RbConfig.ruby, $PROGRAM_NAME, *ARGV)
 end
