@@ -120,6 +120,15 @@ class StockTest < CoreCase
     assert_equal :short, Stock::Yardage.new(usable_width: 5r).allocate(piece(6r, 6r, 1)).short.code
   end
 
+  # Five across a strip of three, and it may not be turned: too narrow, though two would lie in it.
+  def test_a_print_that_may_not_be_turned_is_told_the_right_reason
+    print = Stock::Strips.new(width: 3r, directional: true)
+
+    assert_equal :strip_too_narrow, print.allocate(piece(5r, 2r, 1)).short.code
+    assert_match(/light strip 5 wide/, print.allocate(piece(5r, 2r, 1)).short.say)
+    assert_nil Stock::Strips.new(width: 3r).allocate(piece(5r, 2r, 1)).short
+  end
+
   def test_forms_read_back_as_they_were_written
     [{ "form" => "yardage", "usable_width" => "42", "length" => "72", "cloth" => "batik" },
      { "form" => "squares", "side" => "10", "count" => 42 }, { "form" => "fat_quarter", "width" => "17 1/2", "length" => "20", "starched" => true },

@@ -40,11 +40,6 @@ module OakenGauge
           held = fabric.strips_in_stock(layout.strip)
           held ? [held * layout.per_strip, cut.count].min : cut.count
         end
-
-        def too_large
-          short, long = cut.size.minmax
-          fabric.strip_for(short) ? strip_too_short(long) : strip_too_narrow(short)
-        end
       end
     end
   end

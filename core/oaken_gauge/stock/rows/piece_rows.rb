@@ -34,11 +34,6 @@ module OakenGauge
         def marks(count, across, along)
           Array.new(count) { |i| cut.marks.map { |line| line.map { |x, y| [(i + x) * along, y * across] } } }.flatten(1)
         end
-
-        def too_large
-          across, along = cut.size.minmax
-          fabric.strip_for(across) ? strip_too_short(along) : strip_too_narrow(across)
-        end
       end
     end
   end

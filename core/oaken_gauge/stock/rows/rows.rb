@@ -6,7 +6,7 @@ module OakenGauge
       # Laying one cut out in rows on a fabric: the ways it can lie, the best of them, or the reason
       # why none will do.
       #
-      # @abstract A kind of cut gives {#layouts} and {#too_large}.
+      # @abstract A kind of cut gives {#layouts}, and {#ways}: [across, along] of each way to lie.
       class Rows
         attr_reader :fabric, :cut, :measure
 
@@ -25,6 +25,12 @@ module OakenGauge
         end
 
         private
+
+        # None of the ways to lie fits: across the strip, or else along it.
+        def too_large
+          wide_enough = ways.select { |across, _| fabric.strip_for(across) }
+          wide_enough.empty? ? strip_too_narrow(ways.map(&:first).min) : strip_too_short(wide_enough.map(&:last).min)
+        end
 
         def shortage(layout)
           held = fabric.strips_in_stock(layout.strip)

@@ -1,0 +1,100 @@
+# frozen_string_literal: true
+
+require "support/core_case"
+
+# Boards, blanks, layers and passes.
+class DiesTest < CoreCase
+  PRESS = { "id" => "press", "name" => "Press", "kind" => "die_press", "bed_width" => "10" }.freeze
+
+  def die(*shapes, **more)
+    { "id" => "d", "name" => "Board", "kind" => "die", "board" => %w[8 12], "blank" => %w[8 10], "shapes" => shapes, **more.transform_keys(&:to_s) }
+  end
+
+  def triangles(count, finished = "2")
+    { "patch" => "half_square", "finished" => finished, "count" => count }
+  end
+
+  def ask(count, *dies, fabrics: {})
+    weigh("die/patches", { "unit" => { "kind" => "half_square", "finished" => "2", "count" => count }, "tools" => [*dies, PRESS], "fabrics" => fabrics })
+  end
+
+  def cloth(kind)
+    { "form" => "yardage", "cloth" => kind }
+  end
+
+  # Count and triangles a layer => layers of each cloth, patches over.
+  LAYERS = { [8, 8] => [1, 0], [9, 8] => [2, 7], [24, 8] => [3, 0], [1, 5] => [1, 4], [100, 7] => [15, 5] }.freeze
+
+  def test_layers_are_cut_whole
+    LAYERS.each do |(count, each), (layers, over)|
+      method = ask(count, die(triangles(each)))
+
+      assert_equal([layers, layers], method["cuts"].map { |cut| cut["count"] })
+      assert_equal layers * 80.0, method["fabric"]["light"]["consumed"]
+      assert_equal([over, over].reject(&:zero?), method["leftovers"].map { |left| left["count"] })
+    end
+  end
+
+  # 3 + 3 layers: six cottons go at once; with four batiks the limit is four; with two flannels, two.
+  PASSES = { %w[cotton cotton] => 1, %w[cotton batik] => 2, %w[cotton flannel] => 3, %w[flannel flannel] => 3 }.freeze
+
+  def test_passes_by_cloth
+    PASSES.each do |(light, dark), passes|
+      assert_equal passes, ask(24, die(triangles(8)), fabrics: { "light" => cloth(light), "dark" => cloth(dark) })["effort"]["passes"], [light, dark].inspect
+    end
+    assert_equal 6, ask(24, die(triangles(8), max_layers: { "cotton" => 1 }))["effort"]["passes"]
+  end
+
+  def test_the_die_that_takes_least_cloth_for_each_patch
+    small = die(triangles(4)).merge("id" => "small", "blank" => %w[4 6]) # 6 square inches each
+    large = die(triangles(16)).merge("id" => "large") # 5 each
+
+    assert_equal "large", ask(16, small, large)["settings"][0]["tool"]
+    wide = large.merge("board" => %w[11 12])
+
+    assert_equal "small", ask(16, small, wide)["settings"][0]["tool"] # the other does not go through the press
+  end
+
+  # 3 layers of light give 12 triangles, and 6 squares that nobody asked for.
+  def test_shapes_that_come_along_are_left_over
+    board = die(triangles(4), { "patch" => "square", "finished" => "2", "count" => 2 })
+    leftovers = ask(12, board)["leftovers"]
+
+    assert_equal([["square", "2", "light", 6], ["square", "2", "dark", 6]], leftovers.map { |left| left.values_at("kind", "finished", "fabric", "count") })
+    assert_in_delta 6 * 6.25, ask(12, board)["fabric"]["light"]["surplus"], CLOSE
+  end
+
+  # Blanks of 8 × 10 from strips: the length lies along the lengthwise grain, which is a strip's width.
+  def test_the_stock_must_give_the_blanks
+    strips = ->(width, count) { { "light" => { "form" => "strips", "width" => width, "count" => count, "usable_length" => "40" } } }
+
+    assert ask(8, die(triangles(8)), fabrics: strips.call("10", 1))["feasible"]
+    assert_equal %w[strip_too_narrow], codes(ask(8, die(triangles(8)), fabrics: strips.call("7", 9)))
+    assert ask(40, die(triangles(8)), fabrics: strips.call("10", 1))["feasible"] # five blanks of 8 along 40
+    assert_equal %w[short], codes(ask(48, die(triangles(8)), fabrics: strips.call("10", 1)))
+    assert_equal %w[precut_too_small], codes(ask(8, die(triangles(8)), fabrics: { "light" => { "form" => "squares", "side" => "7" } }))
+    assert ask(8, die(triangles(8)), fabrics: { "light" => { "form" => "squares", "side" => "10" } })["feasible"]
+    print = { "light" => { "form" => "strips", "width" => "8", "directional" => true } }
+
+    assert_equal %w[strip_too_narrow], codes(ask(8, die(triangles(8)), fabrics: print))
+  end
+
+  def test_outlines_in_a_board
+    outline = [%w[0 0], %w[4 0], %w[3 2], %w[1 2]]
+    method = weigh("die/patches", { "unit" => { "kind" => "shape", "outline" => outline.rotate(1), "count" => 5 },
+                                    "tools" => [die({ "outline" => outline, "count" => 2 }), PRESS] })
+
+    assert method["feasible"]
+    assert_equal 3, method["cuts"][0]["count"]
+    assert_equal([["patch", "shape", 1]], method["leftovers"].map { |left| left.values_at("what", "kind", "count") })
+  end
+
+  def test_a_unit_of_two_shapes_needs_both
+    geese = { "kind" => "flying_geese", "finished" => %w[2 4], "count" => 6 }
+    one = weigh("die/patches", { "unit" => geese, "tools" => [die(triangles(8)), PRESS] })
+    both = weigh("die/patches", { "unit" => geese, "tools" => [die(triangles(8), { "patch" => "quarter_square", "finished" => "4", "count" => 2 }), PRESS] })
+
+    assert_equal %w[no_tool], codes(one)
+    assert_equal([3, 2], both["cuts"].map { |cut| cut["count"] }) # 6 geese in threes of two, 12 skies in twos of eight
+  end
+end

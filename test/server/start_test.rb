@@ -1,0 +1,69 @@
+# frozen_string_literal: true
+
+require "net/http"
+require "support/server_case"
+
+# The application started as bin/start starts it, on a database of its own, stopped, and started again.
+class StartTest < Minitest::Test
+  START = File.join(Server::ROOT, "server/running/start.rb")
+  PATIENCE = 40
+
+  def setup
+    @url = ThrowawayCluster.start.database("start_test_#{SecureRandom.hex(4)}")
+    @port = TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
+  end
+
+  # Runs it while the block does; what it printed comes back.
+  def running
+    reader, writer = IO.pipe
+    child = spawn({ "DATABASE_URL" => @url, "PORT" => @port.to_s, "RACK_ENV" => "production" }, RbConfig.ruby, START, out: writer, err: writer)
+    writer.close
+    said = wait_for_address(reader)
+    yield said
+  ensure
+    Process.kill("INT", child)
+    Process.wait(child)
+    reader.close
+  end
+
+  def wait_for_address(reader)
+    said = +""
+    deadline = Time.now + PATIENCE
+    until said.include?("Oaken Gauge is at") || Time.now > deadline
+      said << reader.readpartial(4096) if reader.wait_readable(1)
+    end
+    said
+  end
+
+  def ask(method, path, body = nil)
+    request = Net::HTTP.const_get(method).new(path, "content-type" => "application/json")
+    request.body = JSON.generate(body) if body
+    JSON.parse(Net::HTTP.start("127.0.0.1", @port) { |http| http.request(request).body })
+  end
+
+  def first_unit
+    ask(:Get, "/api/projects/#{ask(:Get, '/api/projects')['projects'].first['id']}")["units"].first
+  end
+
+  def test_a_pick_survives_a_restart_and_the_demo_is_loaded_once
+    running do |said|
+      assert_includes said, "Oaken Gauge is at http://127.0.0.1:#{@port} (Ctrl-C to stop)"
+      assert_equal({ "status" => "well", "database" => "answering" }, ask(:Get, "/health"))
+      ask(:Put, "/api/units/#{first_unit['id']}/pick", { lock_version: 0, method: "die/patches", unit: first_unit["unit"] })
+
+      assert_equal "die/patches", first_unit["pick"]["method"]
+    end
+    running do
+      assert_equal "die/patches", first_unit["pick"]["method"]
+      assert_equal 1, ask(:Get, "/api/projects")["projects"].size
+    end
+  end
+
+  def test_logs_are_lines_of_json
+    running do |said|
+      lines = said.lines.grep(/\A\{/).map { |line| JSON.parse(line) }
+
+      assert(lines.all? { |line| line.key?("path") && line.key?("ms") })
+    end
+  end
+end
