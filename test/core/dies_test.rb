@@ -79,6 +79,19 @@ class DiesTest < CoreCase
     assert_equal %w[strip_too_narrow], codes(ask(8, die(triangles(8)), fabrics: print))
   end
 
+  # Strips of 8 hold the blank's width only: it lies off grain, and that is said. Strips of 10 hold its length.
+  def test_blanks_off_grain_are_told
+    said = lambda do |width|
+      answer = OakenGauge.weigh({ "unit" => { "kind" => "half_square", "finished" => "2", "count" => 8 }, "tools" => [die(triangles(8)), PRESS],
+                                  "fabrics" => { "light" => { "form" => "strips", "width" => width } } }, view: true)
+      answer["methods"].find { |method| method["family"] == "die" }["steps"].map { |step| step["say"] }
+    end
+
+    assert(said.call("8").any? { |words| words.start_with?("Cut 1 blank for the die (light): this cloth only gives it off grain") })
+    assert(said.call("8").any? { |words| words.start_with?("Cut 1 blank for the die, lengthwise grain along the feed") }) # the dark
+    assert(said.call("10").none? { |words| words.include?("off grain") })
+  end
+
   def test_outlines_in_a_board
     outline = [%w[0 0], %w[4 0], %w[3 2], %w[1 2]]
     method = weigh("die/patches", { "unit" => { "kind" => "shape", "outline" => outline.rotate(1), "count" => 5 },

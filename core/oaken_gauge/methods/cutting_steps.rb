@@ -63,7 +63,12 @@ module OakenGauge
       end
 
       def blank_steps
-        [step(:cut_blank, cuts.grep(Stock::Blank).sum(&:count)), step(:die_pass, passes)]
+        off, on = allocations.select { |cut, _| cut.is_a?(Stock::Blank) }.partition { |_, taken| taken.off_grain }
+        [step(:cut_blank, on.sum { |cut, _| cut.count }), off_grain_step(off.map(&:first)), step(:die_pass, passes)]
+      end
+
+      def off_grain_step(blanks)
+        step(:cut_blank_off_grain, blanks.sum(&:count), on: fabrics(blanks))
       end
     end
   end

@@ -44,6 +44,10 @@ module OakenGauge
                 "Cut %<count>d %<on>s from the strips, turned half round between cuts, never over.", **cutting
       operation :cut_blank, :align_and_cut, "Cut 1 blank for the die, lengthwise grain along the feed.",
                 "Cut %<count>d blanks for the die, lengthwise grain along the feed.", **cutting
+      operation :cut_blank_off_grain, :align_and_cut,
+                "Cut 1 blank for the die (%<on>s): this cloth only gives it off grain, so it may stretch along the feed.",
+                "Cut %<count>d blanks for the die (%<on>s): this cloth only gives them off grain, so they may stretch along the feed.",
+                **cutting
       operation :die_pass, :die_pass, "Send the layers through the press, 1 pass.",
                 "Send the layers through the press, %<count>d passes.", passes: 1, care: :press
       operation :lay_strips, :align_and_cut, "Lay 1 pair of strips right sides together, edges true.",

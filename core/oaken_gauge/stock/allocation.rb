@@ -10,7 +10,8 @@ module OakenGauge
     # - strips: [[width, count]]
     # - sheets: pictures of what was taken, see {Sheet}
     # - short: nil, or a {Problem} that says what the stock cannot give
-    Allocation = Struct.new(:consumed, :offcut, :taken, :strips, :sheets, :short, keyword_init: true) do
+    # - off_grain: true where blanks could only be had with their length across the grain
+    Allocation = Struct.new(:consumed, :offcut, :taken, :strips, :sheets, :short, :off_grain, keyword_init: true) do
       # @return [Rational, nil] inches, the width of the strips taken; nil when none were
       def strip
         strips.first&.first

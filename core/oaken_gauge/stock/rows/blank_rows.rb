@@ -8,10 +8,13 @@ module OakenGauge
       class BlankRows < Rows
         # @return [Allocation]
         def allocation
-          best = layouts.max_by { |layout| [possible(layout), -layout.strip] }
+          best, way = layouts.max_by { |layout, lying| [possible(layout), lying == on_grain ? 1 : 0] }
           return Allocation.refused(too_large) unless best
 
-          blanks.tap { |allocation| allocation.short = shortage(best) }
+          blanks.tap do |allocation|
+            allocation.short = shortage(best)
+            allocation.off_grain = way != on_grain
+          end
         end
 
         private
@@ -22,17 +25,24 @@ module OakenGauge
                          sheets: [Sheet.new(size: cut.size.minmax, repeats: cut.count, drawing: cut.drawing)])
         end
 
-        # A strip is cut across the cloth, so its width lies along the lengthwise grain, as the feed does.
+        # Each layout with the way its blanks lie.
         def layouts
-          ways.filter_map do |across, along|
-            strip = fabric.strip_for(across)
-            held = (fabric.strip_length / along).floor
-            RowLayout.new(strip: strip, length: fabric.strip_length, per_strip: held, count: cut.count) if strip && held.positive?
-          end
+          ways.filter_map { |way| layout(way)&.then { |layout| [layout, way] } }
+        end
+
+        def layout((across, along))
+          strip = fabric.strip_for(across)
+          held = (fabric.strip_length / along).floor
+          RowLayout.new(strip: strip, length: fabric.strip_length, per_strip: held, count: cut.count) if strip && held.positive?
+        end
+
+        # A strip is cut across the cloth, so its width lies along the lengthwise grain, as the feed does.
+        def on_grain
+          cut.size.reverse
         end
 
         def ways
-          fabric.directional? ? [cut.size.reverse] : [cut.size.reverse, cut.size].uniq
+          fabric.directional? ? [on_grain] : [on_grain, cut.size].uniq
         end
 
         # How many of the blanks wanted there are strips for.
