@@ -22,8 +22,9 @@ module OakenGauge
         rows, columns = side_lengths.map { |side| side / cell.to_r }
         return unless rows.denominator == 1 && columns.denominator == 1 && outline.area == side_lengths.inject(:*)
 
-        found = Array.new(rows.to_i) { |row| Array.new(columns.to_i) { |column| cell_at(cell, column, row) } }.flatten
-        found unless found.include?(nil)
+        (0...rows.to_i).to_a.product((0...columns.to_i).to_a).map do |row, column|
+          cell_at(cell, column, row) || (return nil)
+        end
       end
 
       def cell_at(side, column, row)
