@@ -77,6 +77,16 @@ class ViewTest < CoreCase
     assert_equal [2.0, 4.0], [geese["at"], framed["at"]]
   end
 
+  # An hourglass breaks down to cells two by two; on a sheet of 20 × 24 all of the scale fits.
+  def test_a_foundation_sheet_stands_where_the_unit_breaks_down
+    hourglass = row(beam({ "kind" => "hourglass", "finished" => "4", "count" => 1 }), "sheet-1", "cell")
+    geese = row(beam({ "kind" => "flying_geese", "finished" => ["1 1/2", "3"], "count" => 1 }), "sheet-2", "cell")
+
+    assert_equal [%w[2 4 6 8], "1"], [hourglass["marks"].map { |mark| mark["finished"] }, hourglass["locked"]]
+    assert_equal [["1 1/2", "3", "4 1/2", "6", "7 1/2"], "1 1/2"], [geese["marks"].map { |mark| mark["finished"] }, geese["locked"]]
+    assert_nil row(beam({ "kind" => "wedge_ring", "finished" => "6", "count" => 1 }), "sheet-1", "cell")
+  end
+
   def test_gaps_to_the_nearest_marks
     die = beam({ "kind" => "half_square", "finished" => "2 3/8", "count" => 1 })["rows"].find { |one| one["tool"] == "d-tri" }
 

@@ -8,7 +8,7 @@ module OakenGauge
     # - side: Symbol, the side or shape it belongs to
     # - makes: Symbol, the kind of patch or unit it makes
     # - printed: Rational inches or String, what stands there
-    # - reads: Symbol, what the number means: :finished, :strip, :unfinished, :cut or :letter
+    # - reads: Symbol, what the number means: :finished, :strip, :unfinished, :cut, :cell or :letter
     # - finished: the finished size of what it makes, inches
     # - shape: {Patches::Shape} that it makes, or nil when it is for whole units
     # - main: Boolean, a line that is easy to find

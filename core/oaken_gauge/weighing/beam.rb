@@ -54,6 +54,7 @@ module OakenGauge
       def marks_on(tool)
         return ruler_marks(tool) if tool.is_a?(Tools::StraightRuler)
         return [] unless tool.made_for_seam == @task.seam
+        return cell_marks(tool) if tool.is_a?(Tools::FoundationGrid)
 
         own = tool.respond_to?(:trim_marks) ? tool.trim_marks : tool.marks
         own.filter_map { |mark| on_scale(mark) }
@@ -67,16 +68,40 @@ module OakenGauge
         mark.dup.tap { |moved| moved.finished = mark.finished / parts.fetch(mark.makes) }
       end
 
-      def ruler_marks(ruler)
-        shape = unit.shapes.find { |one| one.rotary? && one.finished.is_a?(Rational) } or return []
-        (stops | [size]).filter_map { |finished| ruler_mark(ruler, shape.class.new(finished * parts.fetch(shape.kind)), finished) }
+      # The sizes at which the unit breaks down to whole cells of a sheet and fits on a panel.
+      def cell_marks(grid)
+        (1..(to / grid.cell).floor).select { |cells| unit.cells(size / cells) && on_panel?(grid, cells) }.map do |cells|
+          Tools::Mark.new(tool: grid, side: :cell, makes: unit.class.kind, printed: grid.cell, reads: :cell, finished: cells * grid.cell,
+                          main: true)
+        end
       end
 
-      def ruler_mark(ruler, shape, finished)
-        line = ruler.grid.ceil(shape.piece_size(@task.seam).first)
+      def on_panel?(grid, high)
+        sides = unit.side_lengths.map { |side| high * side / size }
+        sides.min <= [grid.columns, grid.rows].min && sides.max <= [grid.columns, grid.rows].max
+      end
+
+      def ruler_marks(ruler)
+        return [] unless ruled
+
+        (stops | [size]).filter_map { |finished| ruler_mark(ruler, finished) }
+      end
+
+      # The shape whose line is shown: the first that is cut from squares.
+      def ruled
+        @ruled ||= unit.shapes.find { |one| one.rotary? && one.finished.is_a?(Rational) }
+      end
+
+      # What a shape of its kind is cut larger than it finishes, whatever its size.
+      def allowance
+        @allowance ||= ruled.piece_size(@task.seam).first - ruled.finished
+      end
+
+      def ruler_mark(ruler, finished)
+        line = ruler.grid.ceil((finished * parts.fetch(ruled.kind)) + allowance)
         return if line > ruler.reach
 
-        Tools::Mark.new(tool: ruler, makes: shape.kind, printed: line, reads: :cut, finished: finished, main: ruler.main_line?(line))
+        Tools::Mark.new(tool: ruler, makes: ruled.kind, printed: line, reads: :cut, finished: finished, main: ruler.main_line?(line))
       end
 
       def rows_of(tool, marks)

@@ -20,7 +20,9 @@ export function CutSize({ length, className = "" }: Props) {
   );
 }
 
+const FINISHED = ["finished", "cell"];
+
 /** A printed number as what it means: a finished size or something that is cut. */
 export function PrintedNumber({ printed, reads }: { printed: string; reads: string }) {
-  return reads === "finished" ? <FinishedSize length={printed} /> : <CutSize length={printed} />;
+  return FINISHED.includes(reads) ? <FinishedSize length={printed} /> : <CutSize length={printed} />;
 }

@@ -14,6 +14,7 @@ const READS: Record<string, string> = {
   cut: "reads cut",
   unfinished: "reads unfinished",
   letter: "lettered",
+  cell: "reads cell",
 };
 
 /** One side of one tool: its marks on the beam's scale, and what it says at the fence. */
