@@ -69,6 +69,19 @@ class EntryTest < BrowserCase
     assert_equal({ "kind" => "half_square", "finished" => "2", "count" => 8 }, @project.units.find_by!(label: "Foam").spec)
   end
 
+  def test_a_project_without_units_offers_to_add_one
+    @project.units.destroy_all
+    visit "/"
+
+    assert_text "Slack Tide lap quilt has no units yet"
+    click_button "Add a unit"
+    fill_in "What for", with: "First waves"
+    click_button "Add", exact: true
+
+    assert_selector "a[aria-current=page]", text: "First waves"
+    assert_selector "tr.method", minimum: 5
+  end
+
   def test_addresses_with_nothing_behind_them
     visit "/nowhere"
 

@@ -11,15 +11,19 @@ import { EntryField } from "./EntryField";
 const ROLES = ["light", "dark"];
 
 /** A new unit for the project: what it is for, how many, what size, and of which cloth. */
-export function AddUnit({ project }: { project: Project }) {
+export function AddUnit({ project, labelled = false }: { project: Project; labelled?: boolean }) {
   const [open, setOpen] = useState(false);
   return (
     <Dialog.Root open={open} onOpenChange={setOpen}>
-      <Hint text="Add a unit">
-        <Dialog.Trigger className="icon-button" aria-label="Add a unit">
-          <Plus size={17} />
-        </Dialog.Trigger>
-      </Hint>
+      {labelled ? (
+        <Dialog.Trigger className="button button-brass">Add a unit</Dialog.Trigger>
+      ) : (
+        <Hint text="Add a unit">
+          <Dialog.Trigger className="icon-button" aria-label="Add a unit">
+            <Plus size={17} />
+          </Dialog.Trigger>
+        </Hint>
+      )}
       <Dialog.Portal>
         <Dialog.Overlay className="overlay" />
         <Dialog.Content className="dialog" aria-describedby={undefined}>

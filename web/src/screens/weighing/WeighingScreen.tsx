@@ -1,8 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
 import { Link, useParams } from "react-router";
 
-import { api, type Unit } from "../../api/client";
+import { api, type Project, type Unit } from "../../api/client";
 import { Notice } from "../../parts/Notice";
+import { AddUnit } from "./AddUnit";
 import { Bench } from "./Bench";
 
 /** The kind of unit that this screen knows how to ask for. */
@@ -14,7 +15,7 @@ export function WeighingScreen() {
   const project = useQuery({ queryKey: ["project", projectId], queryFn: () => api.project(projectId) });
   const unit = project.data?.units.find((one) => String(one.id) === unitId);
   if (!project.data) return <Opening error={project.error ?? project.failureReason} />;
-  if (!unit) return <NoUnit projectId={projectId} first={project.data.units[0]?.id} />;
+  if (!unit) return <NoUnit project={project.data} />;
   if (unit.unit.kind !== WEIGHED)
     return <OtherKind unit={unit} projectId={projectId} units={project.data.units} />;
   return <Bench key={unit.id} project={project.data} unit={unit} />;
@@ -28,16 +29,20 @@ function Opening({ error }: { error: Error | null }) {
   );
 }
 
-function NoUnit({ projectId, first }: { projectId: string; first: number | undefined }) {
+function NoUnit({ project }: { project: Project }) {
+  const first = project.units[0];
   return (
     <main className="middle">
-      <h1>This unit is not in the project</h1>
+      <h1>{first ? "This unit is not in the project" : `${project.name} has no units yet`}</h1>
       {first ? (
-        <Link className="button" to={`/projects/${projectId}/units/${first}`}>
+        <Link className="button" to={`/projects/${project.id}/units/${first.id}`}>
           Go to the first unit
         </Link>
       ) : (
-        <p>The project has no units yet. Add one first: which unit, which finished size, and how many.</p>
+        <>
+          <p>Add one first: what it is for, how many, which finished size, and of which cloth.</p>
+          <AddUnit project={project} labelled />
+        </>
       )}
     </main>
   );
