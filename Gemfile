@@ -6,6 +6,7 @@ ruby ">= 3.1"
 
 # The core
 gem "json_schemer", "~> 2.3"
+gem "numo-narray", "~> 0.9.2"
 gem "zeitwerk", "~> 2.6.18"
 
 # The server

@@ -21,11 +21,12 @@ module OakenGauge
   class << self
     # @param document [Hash] a weigh document with string keys, as docs/formats describes it
     # @param view [Boolean] add the steps' words, the drawings and the beam for a screen
+    # @param sample [Hash, nil] count: and seed: of units that each method makes at random beside its budget
     # @return [Hash] the answer, ready for JSON
     # @raise [Documents::Invalid] when the document cannot be read; it lists every fault
-    def weigh(document, view: false)
+    def weigh(document, view: false, sample: nil)
       task = Documents::WeighReader.read(document)
-      Documents::WeighWriter.new(task, view: view).write(Weighing::Weigher.new(task).outcomes)
+      Documents::WeighWriter.new(task, view: view, sample: sample).write(Weighing::Weigher.new(task).outcomes)
     end
 
     # @param document [Hash] a sizes document with string keys, as docs/formats describes it

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "optparse"
 require "oaken_gauge"
 
 module OakenGauge
@@ -7,6 +8,9 @@ module OakenGauge
   # nothing.
   class CommandLine
     COMMANDS = { "weigh" => OakenGauge.method(:weigh), "sizes" => OakenGauge.method(:sizes) }.freeze
+    # How many units may be made at random.
+    SAMPLES = 100..1_000_000
+    ALLOWED = "allowed are --sample with a number from #{SAMPLES.min} to #{SAMPLES.max}, and --seed with a whole number".freeze
 
     # @param read [Proc] from a file's name, or nil for standard input, to its text
     # @param check [Proc] from a command's name and a document that the core could read to what its
@@ -20,24 +24,46 @@ module OakenGauge
       @errors = errors
     end
 
-    # @param arguments [Array<String>] a command and perhaps a file
+    # @param arguments [Array<String>] a command, perhaps a file, and for weigh --sample and --seed
     # @return [Integer] 0, or 2 when there was something wrong
     def run(arguments)
-      name, file, *rest = arguments
-      command = COMMANDS[name]
-      return refuse("", "allowed is one of #{COMMANDS.keys.join(', ')}, and at most one file") unless command && rest.empty?
+      options, (name, file, *rest) = options(arguments)
+      fault = fault(name, rest, options)
+      return refuse(fault) if fault
 
-      answer(name, command, Documents.parse(@read.call(file)))
+      answer(name, Documents.parse(@read.call(file)), options)
     rescue Documents::Invalid => e
       report(e.faults)
+    rescue OptionParser::ParseError => e
+      refuse("#{e.message}: #{ALLOWED}")
     rescue SystemCallError => e
-      refuse("", "#{file.inspect} cannot be read: #{e.message}")
+      refuse("#{file.inspect} cannot be read: #{e.message}")
     end
 
     private
 
-    def answer(name, command, document)
-      answer = command.call(document)
+    def fault(name, rest, options)
+      return "allowed is one of #{COMMANDS.keys.join(', ')}, and at most one file" unless COMMANDS.key?(name) && rest.empty?
+
+      "--sample and --seed go with weigh" unless name == "weigh" || options.empty?
+    end
+
+    # @return [Array(Hash, Array<String>)]
+    def options(arguments)
+      sample = {}
+      rest = OptionParser.new do |parser|
+        parser.on("--sample N", Integer) { |count| sample[:count] = sampled(count) }
+        parser.on("--seed N", Integer) { |seed| sample[:seed] = seed }
+      end.parse(arguments)
+      [sample.empty? ? {} : { sample: { count: 20_000, seed: 1, **sample } }, rest]
+    end
+
+    def sampled(count)
+      SAMPLES.cover?(count) ? count : raise(OptionParser::InvalidArgument, count.to_s)
+    end
+
+    def answer(name, document, options)
+      answer = COMMANDS.fetch(name).call(document, **options)
       faults = @check.call(name, document)
       return report(faults) unless faults.empty?
 
@@ -45,8 +71,8 @@ module OakenGauge
       0
     end
 
-    def refuse(pointer, message)
-      report([Documents::Fault.new(pointer: pointer, message: message)])
+    def refuse(message)
+      report([Documents::Fault.new(pointer: "", message: message)])
     end
 
     def report(faults)

@@ -4,14 +4,20 @@ require "support/core_case"
 
 # Figures set against the best and the worst, weighed by priorities.
 class RankingTest < CoreCase
-  # What ranking looks at, made up: cloth kept from the shelf, minutes, chances to slip, surplus.
-  Figures = Struct.new(:name, :cloth, :minutes, :slips, :over, :rank, :score, keyword_init: true) do
+  # What ranking looks at, made up: cloth kept from the shelf, minutes, units in a hundred that are not
+  # good, surplus, and what there is to learn.
+  Made = Struct.new(:name, :cloth, :minutes, :bad, :over, :difficulty, :school, :rank, :score, :beaten_by, keyword_init: true) do
     def waste
       { consumed: cloth + 10, offcut: 10, surplus: over }
     end
 
-    def total(_what)
-      slips
+    def accuracy
+      Struct.new(:good_share).new(1 - (bad / 100.0))
+    end
+
+    def way
+      own = school
+      Struct.new(:class).new(Struct.new(:school).new(own))
     end
 
     def feasible?
@@ -20,18 +26,18 @@ class RankingTest < CoreCase
   end
 
   def outcomes
-    [Figures.new(name: :thrifty, cloth: 100, minutes: 30, slips: 40, over: 0), Figures.new(name: :quick, cloth: 200, minutes: 10, slips: 20, over: 8),
-     Figures.new(name: :middling, cloth: 150, minutes: 20, slips: 30, over: 4), Figures.new(name: :never, cloth: 0, minutes: 0, slips: 0, over: 0)]
+    [Made.new(name: :thrifty, cloth: 100, minutes: 30, bad: 40, over: 0, difficulty: 9), Made.new(name: :quick, cloth: 200, minutes: 10, bad: 20, over: 8, difficulty: 15),
+     Made.new(name: :middling, cloth: 150, minutes: 20, bad: 30, over: 4, difficulty: 12), Made.new(name: :never, cloth: 0, minutes: 0, bad: 0, over: 0, difficulty: 0)]
   end
 
   def order(**priorities)
-    all = { fabric: 0, time: 0, accuracy: 0, surplus: 0 }.merge(priorities)
+    all = { fabric: 0, time: 0, accuracy: 0, surplus: 0, ease: 0 }.merge(priorities)
     Weighing::Ranking.new(outcomes, all).in_order
   end
 
   def test_one_priority_at_a_time
     { fabric: %i[thrifty middling quick never], time: %i[quick middling thrifty never], accuracy: %i[quick middling thrifty never],
-      surplus: %i[thrifty middling quick never] }.each do |priority, names|
+      surplus: %i[thrifty middling quick never], ease: %i[thrifty middling quick never] }.each do |priority, names|
       assert_equal names, order(priority => 1).map(&:name), priority
     end
   end
@@ -54,5 +60,34 @@ class RankingTest < CoreCase
 
   def test_priorities_scale_alike
     assert_equal order(fabric: 1, time: 2).map(&:score), order(fabric: 10, time: 20).map(&:score)
+  end
+
+  # 100 and 101 square inches are told apart by a fifth of the way only: five in a hundred would count in full.
+  def test_figures_that_nearly_agree_are_not_torn_apart
+    near = [Made.new(name: :one, cloth: 100, minutes: 1, bad: 0, over: 0, difficulty: 1), Made.new(name: :other, cloth: 101, minutes: 1, bad: 0, over: 0, difficulty: 1)]
+    scores = Weighing::Ranking.new(near, { fabric: 1 }).in_order.map(&:score)
+
+    assert_in_delta 1.0, scores[0], CLOSE
+    assert_in_delta 1 - (1 / (0.05 * 101)), scores[1], CLOSE
+  end
+
+  def test_the_other_school_comes_after_her_own
+    schooled = outcomes.first(3).zip([:oversize, :exact, nil]).each { |made, school| made.school = school }.map(&:first)
+
+    assert_equal %i[middling quick thrifty], Weighing::Ranking.new(schooled, { fabric: 1 }, :exact).in_order.map(&:name)
+    assert_equal %i[thrifty middling quick], Weighing::Ranking.new(schooled, { fabric: 1 }, :oversize).in_order.map(&:name)
+  end
+
+  def test_beaten_on_every_count
+    worse = Made.new(name: :worse, cloth: 100, minutes: 31, bad: 40, over: 0, difficulty: 9)
+    ranked = Weighing::Ranking.new([*outcomes, worse], { time: 1 }).in_order
+
+    assert_equal({ worse: :thrifty }, ranked.select(&:beaten_by).to_h { |made| [made.name, made.beaten_by.name] })
+  end
+
+  def test_alike_in_everything_neither_beats_the_other
+    twins = Array.new(2) { |i| Made.new(name: i, cloth: 1, minutes: 1, bad: 1, over: 1, difficulty: 1) }
+
+    assert(Weighing::Ranking.new(twins, { time: 1 }).in_order.none?(&:beaten_by))
   end
 end

@@ -7,6 +7,8 @@ module OakenGauge
     #
     # @abstract A cutter gives {#cut}, and {#settings} with the reasons if it cannot.
     class Cutter
+      CutPatch = Construction::CutPatch
+
       # @return [Patches::Shape]
       attr_reader :shape
 
@@ -33,6 +35,18 @@ module OakenGauge
         nil
       end
 
+      # @param hand [Construction::Hand]
+      # @return [Construction::CutPatch] one patch, errors and all
+      def cut_patch(_role, hand)
+        step, kind = errs
+        CutPatch.new(pushes: shape.outline.points.map { hand.spread(step, kind) }, stretch: CutPatch.stretch(band_outline))
+      end
+
+      # @return [Boolean] whether the patch is cut larger than it should be, to be squared up
+      def large?(_role)
+        false
+      end
+
       # @return [Integer] patches that cannot be helped: cut beyond the count
       def spare(_role, _count)
         0
@@ -46,6 +60,11 @@ module OakenGauge
       private
 
       attr_reader :method
+
+      # The shape as it lies on the cloth.
+      def band_outline
+        shape.band(seam).outline
+      end
 
       def task
         method.task

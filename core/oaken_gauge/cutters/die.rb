@@ -42,6 +42,10 @@ module OakenGauge
 
       private
 
+      def errs
+        %i[die_pass die]
+      end
+
       def layers(count)
         (count / per_layer.to_r).ceil
       end

@@ -25,6 +25,18 @@ module OakenGauge
         Rulers.new(method).settings(size, diagonal: shape.per_piece > 1)
       end
 
+      # @return [Construction::CutPatch]
+      def cut_patch(role, hand)
+        cut = (@pieces ||= {})[role] ||= cut(role, 1)
+        method.from_piece(shape).call(*hand.piece(cut),
+apart: hand.method(:apart))
+      end
+
+      # @return [Boolean]
+      def large?(role)
+        method.unit_oversize(role).positive?
+      end
+
       private
 
       def pieces(count)

@@ -18,6 +18,12 @@ module OakenGauge
         size.uniq.map { |side| setting(ruler, side) } + slots(size)
       end
 
+      # @param size [Rational] inches
+      # @return [Boolean] whether it falls on a heavy line of the ruler it is cut with
+      def main_line?(size)
+        best(size, [size])&.main_line?(size) || false
+      end
+
       private
 
       def rulers
@@ -62,7 +68,7 @@ module OakenGauge
 
       # A slotted ruler cuts the strips without being moved from each to the next.
       def slots(size)
-        slotted = @method.task.drawer.of(Tools::SlottedRuler).find { |ruler| ruler.reach >= size.first } or return []
+        slotted = Slots.new(@method.task).ruler(size.first) or return []
         placements = slotted.sequence(size.first, slotted.strips_at_once(size.first)).size
         [Tools::Setting.new(tool: slotted, mark: size.first, reads: :cut, off_by: 0r,
                             say: "For several strips of #{@method.say(size.first)}: #{slotted.strips_at_once(size.first)} from " \

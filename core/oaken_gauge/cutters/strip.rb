@@ -21,6 +21,14 @@ module OakenGauge
         shape.band(seam)
       end
 
+      # What the strip is too wide lies along the patch's edge on it; the ruler cuts the others.
+      # @return [Construction::CutPatch]
+      def cut_patch(role, hand, slants: nil)
+        run = (@runs ||= {})[role] ||= cut(role, 1)
+        pushes = shape.outline.edges.map { |(_, from), (_, to)| from == to ? too_wide(run, hand) : slants&.shift || slanted(hand) }
+        CutPatch.new(pushes: pushes, stretch: CutPatch.stretch(shape.outline))
+      end
+
       # @return [Array<Tools::Setting>] the mark for the patch, or the nearest ones
       def settings
         match = task.matching(Tools::StripTriangleRuler, shape)
@@ -28,6 +36,15 @@ module OakenGauge
       end
 
       private
+
+      def too_wide(run, hand)
+        way = run.ways.first
+        (way[:width] - way[:exact]).to_f + hand.strip(run)
+      end
+
+      def slanted(hand)
+        hand.spread(:cut_triangle, :triangle_ruler)
+      end
 
       def no_mark(match)
         return no_tool(match) if match.nearest.empty?

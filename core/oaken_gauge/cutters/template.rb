@@ -24,6 +24,10 @@ module OakenGauge
 
       private
 
+      def errs
+        %i[cut_triangle template]
+      end
+
       def no_template(match)
         return near_misses(match) unless match.nearest.empty?
 

@@ -12,8 +12,19 @@ module OakenGauge
 
       # @return [Array<Tools::Setting>] one, or none
       def settings
-        mark = marks.min_by { |found| found.reads == :finished ? 0 : 1 } or return []
-        [Tools::Setting.new(tool: mark.tool, side: mark.side, mark: mark.printed, reads: mark.reads, off_by: 0r, say: words(mark))]
+        return [] unless mark
+
+        [Tools::Setting.new(tool: mark.tool, side: mark.side, mark: mark.printed, reads: mark.reads, off_by: 0r, say: words)]
+      end
+
+      # @return [Tools::Mark, nil] nil when a straight ruler has to do
+      def mark
+        @mark ||= marks.min_by { |found| found.reads == :finished ? 0 : 1 }
+      end
+
+      # @return [Symbol] the value of the profile that says how true it trims
+      def kind
+        mark&.reads == :finished ? :trim_groove : :trim_line
       end
 
       private
@@ -37,7 +48,7 @@ module OakenGauge
         @method.task.drawer.of(Tools::UnitTrimmer).flat_map(&:trim_marks).select { |mark| unfinished == [mark.printed] }
       end
 
-      def words(mark)
+      def words
         return "Trim with #{mark.tool.name}: its groove sits on the seam." if mark.reads == :finished
 
         "Trim with #{mark.tool.name} at #{mark.label(@method.task.measure)}, its centre line on the seam: two sides, half turn, two sides."

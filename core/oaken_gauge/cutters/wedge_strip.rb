@@ -7,6 +7,8 @@ module OakenGauge
     # much as the strip's edge would take off.
     class WedgeStrip < Cutter
       KINDS = %i[wedge kite].freeze
+      # What a kite may be too large and still be sewn as it is, inches.
+      LARGE = 1/16r
 
       def self.suits?(shape)
         KINDS.include?(shape.kind)
@@ -32,6 +34,21 @@ module OakenGauge
                             say: words)]
       end
 
+      # @return [Construction::CutPatch]
+      def cut_patch(role, hand)
+        cut = (@made ||= {})[role] ||= cut(role, 1)
+        return from_strip(cut, hand) if shape.kind == :wedge
+
+        method.from_piece(shape).call(*hand.piece(cut),
+apart: hand.method(:apart))
+      end
+
+      # A kite from a square that is a good deal larger is trimmed after sewing.
+      # @return [Boolean]
+      def large?(role)
+        shape.kind == :kite && cut(role, 1).then { |cut| cut.size.first - cut.exact.first > LARGE }
+      end
+
       # The mark whose strip is the wedge's, rounded up.
       # @return [Tools::Mark, nil]
       def mark
@@ -39,6 +56,12 @@ module OakenGauge
       end
 
       private
+
+      def from_strip(run, hand)
+        wide = (run.ways.first[:width] - run.ways.first[:exact]).to_f + hand.strip(run)
+        pushes = shape.outline.edges.map { |(_, from), (_, to)| from == to ? wide : hand.spread(:cut_triangle, :triangle_ruler) }
+        CutPatch.new(pushes: pushes, stretch: CutPatch.stretch(shape.outline))
+      end
 
       def rulers
         task.drawer.of(Tools::WedgeRuler).select { |ruler| ruler.made_for_seam == seam }

@@ -5,7 +5,8 @@ module OakenGauge
     # Reads a weigh document into a {Weighing::Task}.
     class WeighReader
       KEYS = %w[oaken_gauge seam_allowance grid fabrics tools maker priorities].freeze
-      PRIORITIES = %i[fabric time accuracy surplus].freeze
+      # What counts where nobody says; `ease` counts only where somebody does.
+      PRIORITIES = { fabric: 1, time: 1, accuracy: 1, surplus: 1, ease: 0 }.freeze
       SEAM = 1/4r
       GRIDS = { inch: 1/8r, cm: 5/127r, mm: 5/127r }.freeze
 
@@ -69,9 +70,9 @@ module OakenGauge
       end
 
       def priorities
-        node = @node.child("priorities") or return PRIORITIES.to_h { |name| [name, 1] }
-        node.keys(optional: PRIORITIES.map(&:to_s))
-        PRIORITIES.to_h { |name| [name, node.number(name.to_s, 0..100, default: 1)] }
+        node = @node.child("priorities") or return PRIORITIES
+        node.keys(optional: PRIORITIES.keys.map(&:to_s))
+        PRIORITIES.to_h { |name, usual| [name, node.number(name.to_s, 0..100, default: usual)] }
       end
     end
   end

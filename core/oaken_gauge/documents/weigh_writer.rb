@@ -6,9 +6,11 @@ module OakenGauge
     class WeighWriter
       # @param task [Weighing::Task]
       # @param view [Boolean] add what a screen needs: words, steps, drawings, the beam
-      def initialize(task, view: false)
+      # @param sample [Hash, nil] count: and seed: of units to make at random beside each budget
+      def initialize(task, view: false, sample: nil)
         @task = task
         @view = view
+        @sample = sample
       end
 
       # @param outcomes [Array<Weighing::Outcome>] in order
@@ -38,7 +40,15 @@ module OakenGauge
         { "cuts" => cuts(outcome.way), "makes" => makes(outcome.way.makes),
           "fabric" => outcome.cloth.to_h { |role, cloth| [role.to_s, cloth(cloth)] },
           "waste" => outcome.waste.transform_keys(&:to_s), "accuracy" => accuracy(outcome), "effort" => effort(outcome),
-          "leftovers" => LeftoversWriter.new(outcome, @task.measure).write, "rank" => outcome.rank, "score" => outcome.score.round(4) }
+          "leftovers" => LeftoversWriter.new(outcome, @task.measure).write, **standing(outcome) }
+      end
+
+      # Where it ranks, and why.
+      def standing(outcome)
+        beaten_by = outcome.beaten_by
+        { "rank" => outcome.rank, "score" => outcome.score.round(4), "why" => outcome.why,
+          "beaten_by" => (beaten_by.way.class.id if beaten_by),
+          "warnings" => outcome.warnings.map { |warning| { "code" => warning.code.to_s, "say" => warning.say } } }
       end
 
       def cuts(way)
@@ -64,11 +74,13 @@ module OakenGauge
       end
 
       def accuracy(outcome)
-        { "alignments" => outcome.total(:alignments), "basis" => "assumed" }
+        figures = AccuracyWriter.new(outcome).write
+        @sample ? figures.merge("sample" => SampleWriter.new(outcome, **@sample).write) : figures
       end
 
       def effort(outcome)
-        { "minutes" => outcome.minutes.round(2), "cuts" => outcome.total(:cuts), "passes" => outcome.total(:passes) }
+        { "minutes" => outcome.minutes.round(2), "cuts" => outcome.total(:cuts), "passes" => outcome.total(:passes),
+          "basis" => outcome.time_basis.to_s }
       end
 
       def write_length(length)

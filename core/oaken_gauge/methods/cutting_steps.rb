@@ -40,13 +40,23 @@ module OakenGauge
       def strip_steps
         fresh = strip_cuts.select { |cut, taken| task.fabric(cut.role).cut_to_width?(taken.strip || 0) }
         counted = fresh.group_by { |cut, taken| taken.strip || cut.least_width }
-        counted.map { |width, list| step(:cut_strip, list.sum { |_, taken| taken.taken }, size: width) }
+        counted.flat_map { |width, list| slotted(:cut_strip, width, list.sum { |_, taken| taken.taken }) }
       end
 
       def piece_steps
-        cuts.grep(Stock::Piece).group_by(&:size).map do |size, same|
-          step(size.uniq.one? ? :subcut : :subcut_rectangle, same.sum(&:count), on: fabrics(same), size: size.uniq.one? ? size.first : size)
+        cuts.grep(Stock::Piece).group_by(&:size).flat_map do |size, same|
+          next step(:subcut_rectangle, same.sum(&:count), on: fabrics(same), size: size) unless size.uniq.one?
+
+          slotted(:subcut, size.first, same.sum(&:count), on: fabrics(same))
         end
+      end
+
+      # Cut in the slots of a ruler that is laid down once for several, where that saves something.
+      def slotted(name, size, count, **facts)
+        laid = (@slots ||= Cutters::Slots.new(task)).laid(size, count)
+        return [step(name, count, size: size, **facts)] unless laid
+
+        [step(:lay_slots, laid), step(:"#{name}_slots", count, size: size, **facts)]
       end
 
       # Which fabric is cut to which number is always said.

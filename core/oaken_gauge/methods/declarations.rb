@@ -103,6 +103,13 @@ module OakenGauge
         @path ||= name.split("::").last(2).map { |word| Naming.snake(word) }.join("/")
       end
 
+      # @return [Symbol, nil] :oversize for what is cut large and trimmed, :exact for what has such a sister
+      def school
+        return :oversize if include?(Oversize)
+
+        :exact if subclasses.any? { |sister| sister.include?(Oversize) }
+      end
+
       # @param _unit [Units::Unit]
       # @return [Boolean] whether it is a way to make this very unit, whatever tools there are
       def offers?(_unit)

@@ -12,6 +12,7 @@ module OakenGauge
       extend Declarations
       include Sizes
       include CuttingSteps
+      include Making
 
       # @return [Weighing::Task]
       attr_reader :task

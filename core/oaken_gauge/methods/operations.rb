@@ -4,6 +4,8 @@ module OakenGauge
   module Methods
     # Every operation that steps are made of, declared once.
     module Operations
+      NOTHING = { cuts: 0, passes: 0, alignments: 0, care: nil, marks: false }.freeze
+
       @all = {}
 
       class << self
@@ -15,9 +17,8 @@ module OakenGauge
 
         private
 
-        def operation(name, takes, one, many = one, cuts: 0, passes: 0, alignments: 0, care: nil)
-          @all[name] = Operation.new(name: name, takes: Array(takes), cuts: cuts, passes: passes,
-                                     alignments: alignments, care: care, one: one, many: many)
+        def operation(name, takes, one, many = one, **adds)
+          @all[name] = Operation.new(name: name, takes: Array(takes), one: one, many: many, **NOTHING, **adds)
         end
       end
 
@@ -33,6 +34,11 @@ module OakenGauge
                 "Cut %<count>d squares of %<size>s from the strips: %<on>s.", **cutting
       operation :subcut_rectangle, :align_and_cut, "Cut 1 piece of %<size>s from the strip: %<on>s.",
                 "Cut %<count>d pieces of %<size>s from the strips: %<on>s.", **cutting
+      operation :lay_slots, :align_and_cut, "Lay the slotted ruler once.", "Lay the slotted ruler %<count>d times.", alignments: 1
+      operation :cut_strip_slots, :cut_slot, "Cut 1 strip %<size>s wide in a slot.",
+                "Cut %<count>d strips %<size>s wide in the slots, without moving the ruler in between.", cuts: 1, care: :blade
+      operation :subcut_slots, :cut_slot, "Cut 1 square of %<size>s from the strip, in a slot: %<on>s.",
+                "Cut %<count>d squares of %<size>s from the strips, in the slots: %<on>s.", cuts: 1, care: :blade
       operation :cut_diagonal, :align_and_cut, "Cut the square corner to corner.",
                 "Cut the %<count>d squares corner to corner, once.", **cutting
       operation :cut_both_diagonals, %i[align_and_cut align_and_cut], "Cut the square on both diagonals.",
@@ -57,17 +63,22 @@ module OakenGauge
 
       # Marking
       operation :mark_diagonal, :mark_line, "Draw a line corner to corner on the back of 1 %<on>s square.",
-                "Draw a line corner to corner on the back of %<count>d %<on>s squares.", alignments: 1
+                "Draw a line corner to corner on the back of %<count>d %<on>s squares.", alignments: 1, marks: true
       operation :mark_both_diagonals, %i[mark_line mark_line], "Draw both diagonals on the back of 1 %<on>s square.",
-                "Draw both diagonals on the back of %<count>d %<on>s squares.", alignments: 2
+                "Draw both diagonals on the back of %<count>d %<on>s squares.", alignments: 2, marks: true
       operation :mark_across_seam, :mark_line, "Draw a line corner to corner across the seam of 1 %<on>s.",
-                "Draw a line corner to corner across the seam of %<count>d %<on>s.", alignments: 1
+                "Draw a line corner to corner across the seam of %<count>d %<on>s.", alignments: 1, marks: true
 
       # Sewing
       operation :sew_beside_line, seam, "Right sides together, sew %<size>s beside the line.",
                 "Right sides together, sew %<size>s beside the lines, either side: %<count>d seams.", **sewing
       operation :sew_on_line, seam, "Right sides together, sew a thread inside the line.",
                 "Right sides together, sew a thread inside the lines: %<count>d seams.", **sewing
+      operation :sew_beside_guide, seam, "Right sides together, sew %<size>s beside the diagonal, its corner led along the guide.",
+                "Right sides together, sew %<size>s beside the diagonals, either side, the corner led along the guide: %<count>d seams.",
+                **sewing
+      operation :sew_on_guide, seam, "Right sides together, sew a thread inside the diagonal, its corner led along the guide.",
+                "Right sides together, sew a thread inside the diagonals, the corner led along the guide: %<count>d seams.", **sewing
       operation :sew_bonus, seam, "Sew a second seam beside the line for the bonus unit.",
                 "Sew a second seam beside each line for the bonus units: %<count>d seams.", **sewing
       operation :sew_round, seam, "Right sides together, sew all round the square.",
@@ -91,6 +102,8 @@ module OakenGauge
       operation :cut_middle, :align_and_cut, "Cut the square across and down the middle.",
                 "Cut across and down the middle first: %<count>d cuts.", **cutting
       operation :cut_on_line, :align_and_cut, "Cut on the line.", "Cut on the drawn lines: %<count>d cuts.", **cutting
+      operation :cut_between, :align_and_cut, "Cut midway between the two seams.",
+                "Cut midway between each two seams: %<count>d cuts.", **cutting
       operation :cut_apart, %i[align_and_cut align_and_cut], "Cut the square on both diagonals.",
                 "Cut %<count>d squares on both diagonals.", cuts: 2, alignments: 2, care: :blade
       operation :trim_corner, :align_and_cut, "Trim 1 corner %<size>s past the seam.",
@@ -105,6 +118,10 @@ module OakenGauge
                 "Snip %<count>d allowances between the stitching lines, so that each half presses its own way."
       operation :trim_to, :trim_side, "Trim the unit to %<on>s.",
                 "Trim every unit to %<on>s, centred on its seams: two sides, half turn, two sides; %<count>d cuts.", **cutting
+      operation :trim_two, :trim_side, "Trim the unit to %<on>s.",
+                "Trim every unit to %<on>s: two raw sides on the ruler's lines, cut the other two and the ears; %<count>d cuts.", **cutting
+      operation :square_up, :trim_side, "Square up 1 side of a patch that was cut large.",
+                "Square up the patches that were cut large with the sides beside them: %<count>d cuts.", **cutting
 
       # Foundation
       operation :lay_cells, [], "Lay 1 cell on its ticks.", "Lay %<count>d cells on the sheet, seams on the corner ticks, and look.",

@@ -3,8 +3,10 @@
 module OakenGauge
   module Methods
     # The school of cutting large: every piece is cut larger by the maker's margin, and every unit is
-    # trimmed on four sides, by the best trimmer for it in the drawer.
+    # trimmed, by the best trimmer for it in the drawer.
     module Oversize
+      include Trims
+
       # @return [Array<Stock::Piece>]
       def cuts
         @cuts ||= super.map do |cut|
@@ -18,13 +20,12 @@ module OakenGauge
 
       # @return [Array<Tools::Setting>] with the trimmer's, if there is one for the unit
       def settings
-        @settings ||= super + Cutters::Trimmers.new(self).settings
+        @settings ||= super + trimmer.settings
       end
 
       # @return [Array<Step>]
       def steps
-        sides = unit.side_lengths.map { |side| say(side + (2 * seam)) }.uniq.join(" × ")
-        super + [Step.new(operation: Operations.fetch(:trim_to), count: 4 * makes.made, on: sides)]
+        super + [trim_step]
       end
     end
   end

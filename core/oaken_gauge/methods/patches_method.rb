@@ -57,10 +57,30 @@ module OakenGauge
 
       # @return [Array<Step>]
       def steps
-        cutting_steps + sewing_steps
+        [*cutting_steps, *sewing_steps, *squaring_steps]
+      end
+
+      # @return [Construction::CutPatch]
+      def cut_patch(patch, hand)
+        cutter(patch.shape).cut_patch(patch.role, hand)
+      end
+
+      # Patches cut large are squared up when the unit is sewn.
+      # @return [Construction::Squaring, nil]
+      def trimming
+        @trimming ||= Construction::Squaring.new(patches: large, kind: :trim_line, step: :square_up) unless large.empty?
+      end
+
+      # @return [Array<Integer>]
+      def large
+        @large ||= unit.patches.each_index.select { |i| cutter(unit.patches[i].shape).large?(unit.patches[i].role) }
       end
 
       private
+
+      def squaring_steps
+        trimming ? [step(:square_up, trimming.cuts(unit.frame) * unit.count)] : []
+      end
 
       def spares_of(role, shape, count)
         own = [shape, cutter(shape).spare(role, count)]

@@ -23,10 +23,13 @@ module OakenGauge
         [size].flatten.compact.map { |length| Length.saying(length, measure) }.join(" × ")
       end
 
+      # Setting up comes once for the whole batch.
       # @param maker [Weighing::Maker]
       # @return [Float]
       def seconds(maker)
-        count * operation.seconds(maker, length || 0)
+        return 0.0 if operation.takes.empty?
+
+        maker.seconds(:set_up) + (count * operation.seconds(maker, length || 0))
       end
     end
   end

@@ -43,9 +43,9 @@ module OakenGauge
         @patches ||= [Patch.new(role: :body, shape: Patches.recognise(body), outline: body)] + triangles
       end
 
-      # @return [Array<Numeric>]
-      def seams
-        [corner * SQRT2] * corners
+      # @return [Array] each corner to the body
+      def joins
+        Array.new(corners) { |i| [[0], [i + 1]] }
       end
 
       # @return [Hash]

@@ -19,9 +19,9 @@ module OakenGauge
         end
       end
 
-      # @return [Array<Numeric>] one sky, then the other
-      def seams
-        [finished.first * SQRT2] * 2
+      # @return [Array] one sky, then the other
+      def joins
+        [[[0], [1]], [[0], [2]]]
       end
 
       # @return [Rational] the height, which is the leg of the sky

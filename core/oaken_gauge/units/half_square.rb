@@ -13,9 +13,9 @@ module OakenGauge
                       patch(:dark, shape, [0, 0], [finished, 0], [finished, finished])]
       end
 
-      # @return [Array<Numeric>] the diagonal
-      def seams
-        [finished * SQRT2]
+      # @return [Array] the diagonal
+      def joins
+        [[[0], [1]]]
       end
 
       private

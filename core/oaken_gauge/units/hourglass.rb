@@ -18,9 +18,9 @@ module OakenGauge
         end
       end
 
-      # @return [Array<Numeric>] two short seams, then the long one across
-      def seams
-        [finished / SQRT2, finished / SQRT2, finished * SQRT2]
+      # @return [Array] two short seams, then the long one across
+      def joins
+        [[[0], [2]], [[1], [3]], [[0, 2], [1, 3]]]
       end
     end
   end

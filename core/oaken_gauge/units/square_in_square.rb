@@ -20,9 +20,9 @@ module OakenGauge
         end
       end
 
-      # @return [Array<Numeric>] two opposite corners, then the other two
-      def seams
-        [finished / SQRT2] * 4
+      # @return [Array] two opposite corners, then the other two
+      def joins
+        [[[0], [1]], [[0], [3]], [[0], [2]], [[0], [4]]]
       end
     end
   end

@@ -51,9 +51,9 @@ module OakenGauge
         end
       end
 
-      # @return [Array<Numeric>] the short seam, then the long one
-      def seams
-        [finished / SQRT2, finished * SQRT2]
+      # @return [Array] the short seam, then the long one
+      def joins
+        [[[1], [2]], [[0], [1, 2]]]
       end
 
       # @return [Hash]

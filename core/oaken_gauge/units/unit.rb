@@ -5,11 +5,12 @@ module OakenGauge
     # A unit that somebody needs: its kind, its finished size and how many. One class a kind, one file
     # a class; the file declares the roles its fabrics play and gives the finished outlines.
     #
-    # @abstract A kind gives {#patches} and {#seams}; most read and write like this one.
+    # @abstract A kind gives {#patches} and {#joins}; most read and write like this one.
     class Unit
       extend UnitDeclarations
       include Cloth
       include Cells
+      include Seams
 
       # The largest finished side that is weighed, inches.
       LARGEST = 48r
@@ -62,12 +63,6 @@ module OakenGauge
       #   its own mirror image
       def hands
         nil
-      end
-
-      # @return [Array<Numeric>] finished lengths of the seams that join its patches, inches, in the
-      #   order in which they are sewn
-      def seams
-        []
       end
 
       # @param role [Symbol]

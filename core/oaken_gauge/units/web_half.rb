@@ -25,9 +25,9 @@ module OakenGauge
         end
       end
 
-      # @return [Array<Numeric>] one wedge to the kite, then the other
-      def seams
-        [Math.hypot(finished / 2.0, (finished / 2.0) - (finished * (1 - (1 / SQRT2))))] * 2
+      # @return [Array] one wedge to the kite, then the other
+      def joins
+        [[[2], [0]], [[2], [1]]]
       end
     end
   end

@@ -38,10 +38,10 @@ module OakenGauge
         @patches ||= Array.new(8) { |i| wedge(i) } + Array.new(4) { |i| corner(i) }
       end
 
-      # @return [Array<Numeric>] the eight sides of the wedges, halves joined last, and the corners
-      def seams
-        side = finished / 2.0 / Math.cos(Patches::Wedge::HALF_ANGLE)
-        [*([side] * 6), 2 * side, *([leg * SQRT2] * 4)]
+      # @return [Array] wedges in pairs, pairs in halves, the halves, then the corners, each to its wedge
+      def joins
+        pairs = [[[0], [1]], [[2], [3]], [[4], [5]], [[6], [7]], [[0, 1], [2, 3]], [[4, 5], [6, 7]]]
+        [*pairs, [[0, 1, 2, 3], [4, 5, 6, 7]], *Array.new(4) { |i| [[((2 * i) + 1) % 8], [8 + i]] }]
       end
 
       # @return [Hash]

@@ -15,6 +15,10 @@ module OakenGauge
       attr_accessor :rank
       # @return [Float, nil] 0 to 1, 1 for the best in everything that counts
       attr_accessor :score
+      # @return [Outcome, nil] one that is as good or better on every count
+      attr_accessor :beaten_by
+      # @return [String] why it ranks where it does
+      attr_accessor :why
 
       # @param way [Methods::Method]
       def initialize(way)
@@ -48,12 +52,40 @@ module OakenGauge
 
       # @return [Array<Methods::Step>]
       def steps
-        @steps ||= way.steps
+        way.work
       end
 
       # @return [Float]
       def minutes
         @minutes ||= steps.sum { |step| step.seconds(way.task.maker) } / 60.0
+      end
+
+      # @return [Symbol] :measured when every time in it was taken
+      def time_basis
+        way.task.maker.profile.basis_of(steps.flat_map { |step| step.operation.takes }.uniq)
+      end
+
+      # @return [Accuracy] how true the units come out
+      def accuracy
+        @accuracy ||= Accuracy.new(way)
+      end
+
+      # How much there is to learn, for a beginner: kinds of step, raw edges on the bias, and lines
+      # between the heavy ones that have to be found.
+      # @return [Integer]
+      def difficulty
+        between = way.settings.count { |setting| setting.tool.is_a?(Tools::StraightRuler) && !setting.tool.main_line?(setting.mark) }
+        way.operations.size + accuracy.bias_edges + between
+      end
+
+      # @return [Boolean] whether whole units are trimmed to size
+      def trimmed?
+        way.trimming.is_a?(Construction::Trimming)
+      end
+
+      # @return [Array<Warnings::Warning>]
+      def warnings
+        @warnings ||= Warnings.new(self).all
       end
 
       # @param what [Symbol] :cuts, :passes or :alignments

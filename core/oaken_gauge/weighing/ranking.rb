@@ -4,32 +4,37 @@ module OakenGauge
   module Weighing
     # Puts outcomes in order by the maker's priorities. Each figure is set against the best and the
     # worst among the methods that can be used: 1 for the best, 0 for the worst. The score is their
-    # mean, weighed by the priorities. At a tie the catalogue's order stands.
+    # mean, weighed by the priorities. At a tie the catalogue's order stands. The other school's methods
+    # come after those of the maker's own.
     class Ranking
-      # What each priority looks at; less is better.
-      FIGURES = {
-        fabric: ->(outcome) { outcome.waste[:consumed] - outcome.waste[:offcut] },
-        time: lambda(&:minutes),
-        accuracy: ->(outcome) { outcome.total(:alignments) },
-        surplus: ->(outcome) { outcome.waste[:surplus] }
-      }.freeze
-
       # @param outcomes [Array<Outcome>]
       # @param priorities [Hash{Symbol => Numeric}]
-      def initialize(outcomes, priorities)
+      # @param school [Symbol] :either, :exact or :oversize
+      def initialize(outcomes, priorities, school = :either)
         @feasible, @others = outcomes.partition(&:feasible?)
         @priorities = priorities
+        @school = school
       end
 
       # @return [Array<Outcome>] best first, those that cannot be used last
       def in_order
-        scores = @feasible.map { |outcome| score(outcome) }
-        order = @feasible.each_index.sort_by { |i| [-scores[i].round(9), i] }
-        order.each.with_index(1) { |i, rank| @feasible[i].tap { |outcome| outcome.rank = rank }.score = scores[i] }
-        @feasible.values_at(*order) + @others
+        ranked = sorted
+        ranked.each.with_index(1) { |outcome, rank| outcome.rank = rank }
+        ranked.each { |outcome| outcome.beaten_by = ranked.find { |other| beats?(other, outcome) } }
+        ranked + @others
       end
 
       private
+
+      def sorted
+        @feasible.each { |outcome| outcome.score = score(outcome) }
+        @feasible.sort_by.with_index { |outcome, i| [other_school?(outcome) ? 1 : 0, -outcome.score.round(9), i] }
+      end
+
+      def other_school?(outcome)
+        school = outcome.way.class.school
+        @school != :either && !school.nil? && school != @school
+      end
 
       def score(outcome)
         total = @priorities.values.sum
@@ -40,11 +45,24 @@ module OakenGauge
 
       def standing(name, outcome)
         best, worst = range(name)
-        worst == best ? 1.0 : (worst - FIGURES[name].call(outcome)) / (worst - best).to_f
+        return 1.0 if worst == best
+
+        scale = [worst - best, worst * Figures.fetch(name).least].max
+        1 - ((figure(name, outcome) - best) / scale.to_f)
       end
 
       def range(name)
-        (@ranges ||= {})[name] ||= @feasible.map(&FIGURES[name]).minmax
+        (@ranges ||= {})[name] ||= @feasible.map { |outcome| figure(name, outcome) }.minmax
+      end
+
+      def figure(name, outcome)
+        ((@figures ||= {})[name] ||= {}.compare_by_identity)[outcome] ||= Figures.fetch(name).of(outcome)
+      end
+
+      # As good on every count, and better on one at least.
+      def beats?(one, other)
+        pairs = Figures::NAMES.map { |name| [figure(name, one), figure(name, other)] }
+        pairs.all? { |mine, its| mine <= its + TOLERANCE } && pairs.any? { |mine, its| mine < its - TOLERANCE }
       end
     end
   end

@@ -20,6 +20,11 @@ module OakenGauge
         (@matchings ||= {})[[kind, shape]] ||= Tools::Matching.new(drawer.of(kind), shape, seam)
       end
 
+      # @return [Tools::Aids] what the maker's aids change
+      def aids
+        @aids ||= Tools::Aids.new(drawer.of(Tools::MarkingAid), maker.marking)
+      end
+
       # @param role [Symbol]
       # @return [Stock::Fabric]
       def fabric(role)

@@ -12,7 +12,17 @@ module OakenGauge
       # @return [Array<Outcome>] best first, those that cannot be used last
       def outcomes
         ways = Methods.making(@task.unit).map { |method| method.new(@task) }
-        Ranking.new(ways.map { |way| Outcome.new(way) }, @task.priorities).in_order
+        Ranking.new(ways.map { |way| Outcome.new(way) }, @task.priorities, @task.maker.school).in_order.tap { |ranked| reason(ranked) }
+      end
+
+      private
+
+      # Each against the one above it, the first against the one below.
+      def reason(ranked)
+        feasible = ranked.select(&:feasible?)
+        feasible.each_with_index do |outcome, i|
+          outcome.why = Reasons.new(outcome, i.zero? ? feasible[1] : feasible[i - 1]).say
+        end
       end
     end
   end

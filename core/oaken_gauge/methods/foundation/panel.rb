@@ -44,6 +44,11 @@ module OakenGauge
           task.drawer.of(Tools::FoundationGrid).select { |one| one.made_for_seam == seam }
         end
 
+        # @return [Construction::Sheet]
+        def construction
+          Construction::Sheet.new(self, grid, found)
+        end
+
         private
 
         # The half-square cells, made two at a time.

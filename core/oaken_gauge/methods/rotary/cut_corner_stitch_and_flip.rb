@@ -5,6 +5,8 @@ module OakenGauge
     module Rotary
       # A square with smaller squares sewn corner to corner on its corners and flipped.
       class CutCornerStitchAndFlip < Method
+        include Flips
+
         title "Stitch and flip"
         technique "stitch_and_flip"
         makes :cut_corner

@@ -19,6 +19,15 @@ module OakenGauge
         step(:cut_middle) { 2 * makes.sets }
         step(:cut_on_line) { 4 * makes.sets }
         step(:press_to_dark) { makes.made }
+
+        # A quarter of the large square; one of its sides is the cut through the middle.
+        # @return [Construction::CutPatch]
+        def cut_patch(patch, hand)
+          cut = piece_of(patch.role)
+          held = from_piece(patch.shape).call(*hand.piece(cut).map { |side| side / 2 })
+          leg, *rest = held.pushes
+          Construction::CutPatch.new(pushes: [leg + hand.spread(:cut_middle, :ruler_main), *rest], stretch: held.stretch)
+        end
       end
     end
   end

@@ -16,6 +16,14 @@ module OakenGauge
         step(:sew_round) { [makes.sets, { length: 4 * cut_side }] }
         step(:cut_apart) { makes.sets }
         step(:press_to_dark) { makes.made }
+
+        # The seam lies along the square's side, the legs on its diagonals.
+        # @return [Construction::CutPatch]
+        def cut_patch(patch, hand)
+          cut = piece_of(patch.role)
+          @quarter ||= Construction::FromPiece.new(patch.shape, cut.exact, seam, parts: [[0.5, 0.5], [0, 0], [1, 0]])
+          @quarter.call(*hand.piece(cut), apart: hand.method(:apart))
+        end
       end
     end
   end

@@ -8,6 +8,8 @@ module OakenGauge
       # goose: so there is something to trim at the base, and a quarter inch between a pair. It works
       # when goose ≥ w + (2 + 2√2)s and sky ≥ goose + 4s. A geese trimmer names both numbers itself.
       class FourAtATimeLargeSky < Method
+        include Trims
+
         # To trim at the base and between a pair, inches.
         GOOSE_EXTRA = 1/4r
         SKY_EXTRA = 1/2r
@@ -30,14 +32,40 @@ module OakenGauge
         step(:cut_on_line) { makes.sets }
         step(:snip) { 2 * makes.sets }
         step(:press_to_sky) { makes.made }
-        step(:trim_to) { [4 * makes.made, { on: say(rectangle_piece(unit.height, unit.width)) }] }
 
         # @return [Array<Tools::Setting>] with the trimmer's letter, if there is one for the size
         def settings
-          @settings ||= super + (letter ? [letter_setting] : [])
+          @settings ||= super + (letter ? [letter_setting] : trimmer.settings)
+        end
+
+        # @return [Array<Step>]
+        def steps
+          super + [trim_step]
+        end
+
+        # @return [Integer] the tip of the goose is found from all four
+        def trim_sides
+          4
+        end
+
+        # A sky reaches from the raw side of the large square to the middle between the two geese of a
+        # pair. That is a quarter of both squares' sides from it: the pair ends where the goose squares
+        # do, so its middle lies halfway between the middles of the two squares.
+        # @return [Construction::CutPatch]
+        def cut_patch(patch, hand)
+          return super if patch.role == :goose
+
+          height, width = pair(hand).map { |squares| squares.sum / 4 }
+          from_piece(patch.shape).call(height, width)
         end
 
         private
+
+        # Heights and widths of a goose square and a sky square as cut.
+        def pair(hand)
+          squares = %i[goose sky].map { |role| piece_of(role) }
+          squares.map { |cut| hand.piece(cut) }.transpose
+        end
 
         def goose_square
           return [letter.goose_square] * 2 if letter

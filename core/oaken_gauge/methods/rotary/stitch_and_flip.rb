@@ -9,6 +9,8 @@ module OakenGauge
       # is the half beyond the second seam, a leg of h + 2s less √2 s for the seams' distance and
       # (2 + √2)s for its own allowances.
       class StitchAndFlip < Method
+        include Flips
+
         title "Stitch and flip"
         makes :flying_geese
 

@@ -16,6 +16,18 @@ module OakenGauge
            step(:sew_long_side, unit.count, length: (unit.finished + (2 * seam)) * SQRT2), step(:press_to_dark, unit.count)]
         end
 
+        # Both layers are cut at once, and lie as they will be sewn.
+        # @return [Construction::CutPatch]
+        def cut_patch(patch, hand)
+          pair = hand.once(:pair) { Array.new(2) { hand.spread(:cut_triangle, :triangle_ruler) } }
+          cutter(patch.shape).cut_patch(patch.role, hand, slants: pair.dup)
+        end
+
+        # @return [Boolean]
+        def matched?
+          false
+        end
+
         private
 
         def pairs

@@ -1,0 +1,24 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Construction
+    # A patch as it came from the cutter, against what it should be: a shape's edges in the order of its
+    # outline.
+    #
+    # - pushes: what lies beyond each edge of the patch with its exact allowance, inches
+    # - stretch: how far each edge is off the grain, 0 along it to 1 on the true bias
+    CutPatch = Struct.new(:pushes, :stretch, keyword_init: true) do
+      # An edge at an angle to the grain gives most at 45°, as |sin 2θ| does.
+      #
+      # @param polygon [Polygon] as it lies on the cloth, its grain along the axes
+      # @return [Array<Float>]
+      def self.stretch(polygon)
+        polygon.edges.map do |(x1, y1), (x2, y2)|
+          x = x2 - x1
+          y = y2 - y1
+          (2 * x * y / ((x * x) + (y * y))).abs.to_f
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,124 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Construction
+    # The finished unit as lines: the edges of its patches, its seams, its outer sides, and the points
+    # where seams meet the outside. What comes of errors is worked out on it by {Assembly}.
+    class Frame
+      # A corner of the outside. - point; - sides: the outer edges that meet there
+      Corner = Struct.new(:point, :sides, keyword_init: true)
+
+      # @return [Array<Array<Edge>>] by patch
+      attr_reader :edges
+      # @return [Array<Joint>] in the order of sewing
+      attr_reader :joints
+
+      # @param unit [Units::Unit]
+      def initialize(unit)
+        @unit = unit
+        @edges = unit.patches.each_with_index.map { |patch, i| edges_of(patch, i) }
+        @joints = unit.joins.map { |groups| Joint.new(shared(*groups), groups) }
+      end
+
+      # @param one [Array<Integer>] patches
+      # @param other [Array<Integer>] patches
+      # @return [Array<Array(Edge, Edge, Float)>] edges that face one another, and for how many inches
+      def shared(one, other)
+        facing = edges.values_at(*other).flatten
+        edges.values_at(*one).flatten.product(facing).filter_map do |edge, against|
+          common = edge.overlap(against) if edge.faces?(against)
+          [edge, against, common] if common && common > Edge::NEAR
+        end
+      end
+
+      # @return [Array<Edge>] those that no seam takes up
+      def outer
+        @outer ||= begin
+          sewn = joints.flat_map { |joint| (joint.first + joint.second).map(&:first) }
+          edges.flatten - sewn
+        end
+      end
+
+      # @param edge [Edge]
+      # @return [Array(Edge, Edge)] the edges of its patch before and after it
+      def beside(edge)
+        own = edges[edge.patch]
+        [own[edge.index - 1], own[(edge.index + 1) % own.size]]
+      end
+
+      # Outer edges that measure the unit's size between them: each with one straight across from it, or
+      # with the farthest corner where none is.
+      # @return [Array<Array(Edge, (Edge, Corner))>]
+      def spans
+        @spans ||= outer.flat_map { |edge| across(edge) }.uniq { |pair| pair.map(&:object_id).sort }
+      end
+
+      # @return [Array<Corner>] of the whole unit
+      def corners
+        @corners ||= outline.points.map do |point|
+          point = point.map(&:to_f)
+          Corner.new(point: point, sides: outer.select { |edge| edge.holds?(point) })
+        end
+      end
+
+      # @return [Array<Point>] where seams end on the outside
+      def points
+        @points ||= ends.group_by { |point, _| point.map { |number| number.round(5) } }
+                        .map { |_, list| Point.new(self, list.first.first, list.map(&:last)) }.select(&:outside?)
+      end
+
+      # Where seams on either side of another meet in it.
+      # @return [Array<Array(Joint, Joint, Joint)>] the long seam, and one from either side
+      def crossings
+        @crossings ||= joints.flat_map.with_index { |joint, i| crossings_of(joint, joints.first(i)) }
+      end
+
+      # How the corners of a patch's own outline are counted in its place in the unit.
+      # @return [Integer] which of the shape's edges is the patch's first
+      def turn(patch)
+        (@turns ||= {})[patch] ||= Alignment.turn(@unit.patches[patch].shape.outline, @unit.patches[patch].outline)
+      end
+
+      private
+
+      def outline
+        @unit.outline
+      end
+
+      def edges_of(patch, number)
+        corners = patch.outline.points.map { |point| point.map(&:to_f) }
+        corners.each_index.map { |i| Edge.new(patch: number, index: i, from: corners[i], to: corners[(i + 1) % corners.size]) }
+      end
+
+      def across(edge)
+        facing = outer.select { |other| edge.against?(other) }
+        return [[edge, corners.min_by { |corner| edge.reach(corner.point) }]] if facing.empty?
+
+        beside = facing.select { |other| edge.overlap(other) > Edge::NEAR }
+        (beside.empty? ? facing : beside).map { |other| [edge, other] }
+      end
+
+      def ends
+        joints.flat_map { |joint| [[joint.low, joint], [joint.high, joint]] }
+      end
+
+      def crossings_of(joint, before)
+        sides = [0, 1].map { |side| before.select { |other| ending_in?(other, joint) && joint.side_of(other.lead) == side } }
+        sides.first.product(sides.last).select { |one, other| meet?(one, other) }.map { |pair| [joint, *pair] }
+      end
+
+      def ending_in?(other, joint)
+        [other.low, other.high].any? { |point| joint.first.any? { |edge, _| edge.holds?(point) } } &&
+          outer.none? { |edge| edge.holds?(common_end(other, joint)) }
+      end
+
+      def common_end(other, joint)
+        [other.low, other.high].find { |point| joint.first.any? { |edge, _| edge.holds?(point) } }
+      end
+
+      def meet?(one, other)
+        [one.low, one.high].product([other.low, other.high]).any? { |(ax, ay), (bx, by)| (ax - bx).abs + (ay - by).abs < Edge::NEAR }
+      end
+    end
+  end
+end

@@ -1,0 +1,68 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Construction
+    # One seam of a finished unit: the edges on either side of it, and where it ends.
+    #
+    # - first, second: [[Edge, weight]], the weights of a side add up to one
+    # - low, high: its ends, inches, seen along it
+    # - lead: the patch that the seam line is told by
+    class Joint
+      # @return [Array<Array(Edge, Float)>]
+      attr_reader :first, :second
+      # @return [Array(Float, Float)] the seam's ends, inches
+      attr_reader :low, :high
+
+      # @param shared [Array<Array(Edge, Edge, Float)>] edges that face one another, and for how long
+      # @param groups [Array(Array<Integer>, Array<Integer>)] patches on either side
+      def initialize(shared, groups)
+        @groups = groups
+        @first = weighed(shared.group_by(&:first))
+        @second = weighed(shared.group_by { |_, other, _| other })
+        ends = @first.flat_map { |edge, _| [edge.from, edge.to] }
+        @low, @high = ends.minmax_by { |point| (point[0] * along[0]) + (point[1] * along[1]) }
+      end
+
+      # @return [Array<Integer>] the patches that are opened away
+      def opened
+        @groups.last
+      end
+
+      # @return [Integer]
+      def lead
+        first.first.first.patch
+      end
+
+      # @return [Array(Float, Float)] outward from the first side
+      def normal
+        first.first.first.normal
+      end
+
+      # @return [Array(Float, Float)]
+      def along
+        first.first.first.along
+      end
+
+      # Which side of the seam a patch lies on.
+      # @return [Integer, nil] 0, 1, or nil when it is in neither
+      def side_of(patch)
+        @groups.index { |group| group.include?(patch) }
+      end
+
+      # The edges whose corners are the ends of a side: the one at the low end and that at the high end.
+      # @param side [Array<Array(Edge, Float)>]
+      # @return [Array(Array(Edge, Symbol), Array(Edge, Symbol))]
+      def ends(side)
+        points = side.flat_map { |edge, _| [[edge, :from], [edge, :to]] }
+        points.minmax_by { |edge, corner| (edge.public_send(corner)[0] * along[0]) + (edge.public_send(corner)[1] * along[1]) }
+      end
+
+      private
+
+      def weighed(grouped)
+        whole = grouped.values.flatten(1).sum(&:last)
+        grouped.map { |edge, list| [edge, list.sum(&:last) / whole] }
+      end
+    end
+  end
+end

@@ -1,0 +1,100 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Construction
+    # Patches as far as they have been sewn: where each lies, and where the seams are.
+    class Sewn
+      # @param frame [Frame]
+      # @param cloth [Array<Array<Numeric>>] by patch and edge, what lies beyond each, inches
+      # @param large [Array<Integer>] patches that are to be squared up
+      def initialize(frame, cloth, large: [])
+        @large = large
+        @frame = frame
+        @cloth = cloth
+        @shifts = cloth.map { [0.0, 0.0] }
+        @lines = {}.compare_by_identity
+      end
+
+      # Sews one seam and opens what lies on it. Where seams of both sides meet in it they are nested;
+      # elsewhere the middles between the ends are laid together, or the end that stays, where the
+      # other is to be squared up.
+      #
+      # @param joint [Joint]
+      # @param depth [Numeric] how much deeper than the allowance it is, inches
+      # @param pressed [Numeric] what it keeps back when it is pressed, inches
+      # @param off [Numeric] how far the second side was laid off the line, inches
+      # @param slide [Numeric] how far it was laid off along the seam, inches
+      # @return [void]
+      def sew(joint, depth:, pressed:, off:, slide:)
+        near, far = sides(joint).map { |beyond| beyond - depth - (pressed / 2) }
+        @lines[joint] = near - Lines.along(@shifts[joint.lead], joint.normal)
+        unfold(joint, near + far + off, meeting(joint, near, far) + slide)
+      end
+
+      # @return [Hash{Joint => Numeric}] how far each seam line lies off along its normal, inches
+      def seams
+        @lines.to_h { |joint, _| [joint, seam(joint)] }.compare_by_identity
+      end
+
+      # @return [Hash{Edge => Numeric}] how far each outer edge lies off outward, inches
+      def outside
+        @frame.outer.to_h { |edge| [edge, push(edge) + Lines.along(@shifts[edge.patch], edge.normal)] }.compare_by_identity
+      end
+
+      private
+
+      def unfold(joint, away, along)
+        joint.opened.each do |patch|
+          x, y = @shifts[patch]
+          @shifts[patch] =
+            [x + (away * joint.normal[0]) + (along * joint.along[0]), y + (away * joint.normal[1]) + (along * joint.along[1])]
+        end
+      end
+
+      def push(edge)
+        @cloth[edge.patch][edge.index]
+      end
+
+      def seam(joint)
+        @lines[joint] + Lines.along(@shifts[joint.lead], joint.normal)
+      end
+
+      # How far the second side has to be moved along the seam.
+      def meeting(joint, near, far)
+        nested = @frame.crossings.select { |long, _, _| long.equal?(joint) }
+        return ends(joint, joint.first) - ends(joint, joint.second) if nested.empty?
+
+        nested.sum { |_, one, other| Lines.place(joint, near, one, seam(one)) - Lines.place(joint, -far, other, seam(other)) } / nested.size
+      end
+
+      def sides(joint)
+        [beyond(joint.first, joint.normal), beyond(joint.second, joint.normal.map(&:-@))]
+      end
+
+      # What lies beyond the seam on one side of it, all its edges together.
+      def beyond(side, normal)
+        side.sum { |edge, weight| (push(edge) + Lines.along(@shifts[edge.patch], normal)) * weight }
+      end
+
+      # How far the ends of a side lie off along the seam, taken together.
+      def ends(joint, side)
+        places = joint.ends(side)
+        fixed = places.reject { |edge, corner| squared?(joint, edge.public_send(corner)) }
+        places = fixed unless fixed.empty?
+        places.sum { |edge, corner| end_of(edge, corner, joint) } / places.size
+      end
+
+      # Whether a seam ends where a large patch sticks out.
+      def squared?(joint, point)
+        large = @large.select { |patch| joint.side_of(patch) }
+        @frame.outer.any? { |edge| large.include?(edge.patch) && edge.holds?(point) }
+      end
+
+      def end_of(edge, corner, joint)
+        neighbour = @frame.beside(edge)[corner == :from ? 0 : 1]
+        slide = Lines.slide(edge, neighbour, [push(edge), push(neighbour)])
+        (slide * Lines.along(edge.along, joint.along)) + Lines.along(@shifts[edge.patch], joint.along)
+      end
+    end
+  end
+end

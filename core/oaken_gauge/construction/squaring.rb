@@ -1,0 +1,46 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Construction
+    # Patches that were cut large, squared up after sewing: the ruler lies along the other patches of the
+    # same side, and what sticks out beyond them is cut off.
+    class Squaring
+      # @param patches [Array<Integer>] those that were cut large
+      # @param kind [Symbol] the value of the profile for the tool
+      # @param step [Symbol] the operation
+      def initialize(patches:, kind:, step:)
+        @patches = patches
+        @kind = kind
+        @step = step
+      end
+
+      # @return [Integer] sides to cut on one unit
+      def cuts(frame)
+        frame.outer.count { |edge| @patches.include?(edge.patch) }
+      end
+
+      # @param frame [Frame]
+      # @param outside [Hash{Edge => Numeric}] the raw edges
+      # @param hand [Hand]
+      # @return [Array(Hash{Edge => Numeric}, Array<Numeric>)] the edges as trimmed, and what there was to trim
+      def call(_frame, _seams, outside, hand)
+        large, others = outside.keys.partition { |edge| @patches.include?(edge.patch) }
+        squared = large.to_h { |edge| [edge, line(edge, others, outside) + hand.spread(@step, @kind)] }
+        [outside.merge(squared).compare_by_identity, squared.map { |edge, at| outside[edge] - at }]
+      end
+
+      private
+
+      # Where the rest of the side lies; where there is no other, as it should be.
+      def line(edge, others, outside)
+        beside = others.select { |other| same_side?(edge, other) }
+        beside.empty? ? 0.0 : beside.sum { |other| outside[other] } / beside.size
+      end
+
+      def same_side?(edge, other)
+        (edge.normal[0] - other.normal[0]).abs < Edge::NEAR && (edge.normal[1] - other.normal[1]).abs < Edge::NEAR &&
+          edge.reach(other.from).abs < Edge::NEAR
+      end
+    end
+  end
+end

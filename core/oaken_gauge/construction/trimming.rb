@@ -1,0 +1,83 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Construction
+    # A sewn unit trimmed to size. On four sides, the ruler is laid so that its lines fall on the seams
+    # as well as they can, and what the seams leave open lies in the middle of the cloth; on two sides,
+    # two raw sides are laid on the ruler's lines and the other two are cut.
+    class Trimming
+      # What counts little beside the seams: lying in the middle.
+      MIDDLE = 1e-4
+
+      # @param sides [Integer] 4 or 2
+      # @param kind [Symbol] the value of the profile for the tool
+      # @param step [Symbol] the operation
+      def initialize(sides:, kind:, step:)
+        @sides = sides
+        @kind = kind
+        @step = step
+      end
+
+      # @param frame [Frame]
+      # @param seams [Hash{Joint => Numeric}]
+      # @param outside [Hash{Edge => Numeric}] the raw edges
+      # @param hand [Hand]
+      # @return [Array(Hash{Edge => Numeric}, Array<Numeric>)] the edges as trimmed, and what there was to trim
+      #   at each
+      def call(frame, seams, outside, hand)
+        @frame = frame
+        ruler = place(seams, outside, hand)
+        wide = Hash.new { |errors, normal| errors[normal] = hand.spread(@step, @kind) }
+        trimmed = outside.to_h { |edge, raw| [edge, kept?(edge) ? raw : line(edge, ruler, wide)] }.compare_by_identity
+        [trimmed, outside.reject { |edge, _| kept?(edge) }.map { |edge, raw| raw - trimmed[edge] }]
+      end
+
+      private
+
+      def line(edge, ruler, wide)
+        at = Lines.along(ruler, edge.normal)
+        far?(edge) ? at + wide[edge.normal.map { |number| number.round(6) }] : at
+      end
+
+      # The sides that are cut after the half turn.
+      def far?(edge)
+        edge.normal.sum > Edge::NEAR
+      end
+
+      def kept?(edge)
+        two? && !far?(edge)
+      end
+
+      def two?
+        @sides == 2 && near_sides.all?(&:any?)
+      end
+
+      # The two raw sides: to the left, and below.
+      def near_sides
+        [0, 1].map { |axis| @frame.outer.select { |edge| (edge.normal[axis] + 1).abs < Edge::NEAR } }
+      end
+
+      def place(seams, outside, hand)
+        return near_sides.map { |edges| edges.sum { |edge| outside[edge] } / -edges.size } if two?
+
+        on_seams(seams, outside).map { |at| at + hand.spread(@step, @kind) }
+      end
+
+      # Least squares: a pull for each place where a seam should pass, a small one from each raw edge.
+      def on_seams(seams, outside)
+        pulls = seam_pulls(seams) + @frame.outer.map { |edge| [edge.normal, outside[edge], MIDDLE] }
+        left = [[0, 0], [0, 1], [1, 1]].map { |one, other| pulls.sum { |normal, _, weight| normal[one] * normal[other] * weight } }
+        solve(*left, [0, 1].map { |axis| pulls.sum { |normal, at, weight| at * (normal[axis] * weight) } })
+      end
+
+      def seam_pulls(seams)
+        @frame.points.flat_map { |point| point.pulls(seams) }.map { |normal, at| [normal, at, 1.0] }
+      end
+
+      def solve(xx, xy, yy, (right_x, right_y))
+        whole = (xx * yy) - (xy * xy)
+        [((right_x * yy) - (right_y * xy)) / whole, ((right_y * xx) - (right_x * xy)) / whole]
+      end
+    end
+  end
+end

@@ -1,0 +1,88 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Methods
+    # How the unit comes together from what was cut, for {Construction}: where each patch's edges come
+    # from, what was read on which ruler, what is trimmed. The steps say the rest.
+    module Making
+      # Where a light or a tape leads the seam, no line is drawn.
+      GUIDED = { sew_beside_line: :sew_beside_guide, sew_on_line: :sew_on_guide, cut_on_line: :cut_between }.freeze
+
+      # @return [Array<Step>] the steps as this maker does them
+      def work
+        @work ||= task.aids.lines? ? steps : steps.filter_map { |step| guided(step) }
+      end
+
+      # @return [Array<Symbol>] the operations of its steps
+      def operations
+        @operations ||= work.map { |step| step.operation.name }.uniq
+      end
+
+      # @return [Tools::Aids]
+      def aids
+        task.aids
+      end
+
+      # @return [#call] makes one unit, errors and all
+      def construction
+        Construction::Assembly.new(self)
+      end
+
+      # @param patch [Units::Patch]
+      # @param hand [Construction::Hand]
+      # @return [Construction::CutPatch] here, from the piece that is cut of its fabric
+      def cut_patch(patch, hand)
+        cut = piece_of(patch.role)
+        from_piece(patch.shape).call(*hand.piece(cut))
+      end
+
+      # @return [Boolean] whether pieces are laid together by their ends, which may be off
+      def matched?
+        true
+      end
+
+      # @return [#call, nil] nil when the units are not trimmed
+      def trimming
+        nil
+      end
+
+      # @return [Array<Integer>] patches of the unit that are cut large and squared up when it is sewn
+      def large
+        []
+      end
+
+      # @param cut [Stock::Piece, Stock::Run]
+      # @return [Boolean] whether its strips were cut by her
+      def cut_to_width?(cut)
+        taken = allocations.find { |own, _| own.role == cut.role && own.least_width == cut.least_width }&.last
+        task.fabric(cut.role).cut_to_width?(taken&.strip || 0)
+      end
+
+      # @param size [Rational] inches
+      # @return [Boolean] whether it is cut on a heavy line, or in a slot
+      def easy_line?(size, slotted: false)
+        (slotted && Cutters::Slots.new(task).saves?(size)) || Cutters::Rulers.new(self).main_line?(size)
+      end
+
+      # @param role [Symbol]
+      # @return [Stock::Piece]
+      def piece_of(role)
+        cuts.find { |cut| cut.role == role && cut.is_a?(Stock::Piece) }
+      end
+
+      # @return [Construction::FromPiece] a shape in the piece it is usually cut from
+      def from_piece(shape)
+        (@from_piece ||= {})[shape] ||= Construction::FromPiece.new(shape, shape.piece_size(seam), seam)
+      end
+
+      private
+
+      def guided(step)
+        return if step.operation.marks
+
+        name = GUIDED[step.operation.name]
+        name ? step.dup.tap { |other| other.operation = Operations.fetch(name) } : step
+      end
+    end
+  end
+end

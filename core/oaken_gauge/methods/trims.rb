@@ -1,0 +1,29 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Methods
+    # Units that are trimmed to size when they are sewn.
+    module Trims
+      # @return [Construction::Trimming]
+      def trimming
+        @trimming ||= Construction::Trimming.new(sides: trim_sides, kind: trimmer.kind, step: trim_step.operation.name)
+      end
+
+      # @return [Cutters::Trimmers]
+      def trimmer
+        @trimmer ||= Cutters::Trimmers.new(self)
+      end
+
+      # @return [Integer] sides of a unit that are trimmed
+      def trim_sides
+        task.maker.trim_sides
+      end
+
+      # @return [Step]
+      def trim_step
+        sides = unit.side_lengths.map { |side| say(side + (2 * seam)) }.uniq.join(" × ")
+        Step.new(operation: Operations.fetch(trim_sides == 2 ? :trim_two : :trim_to), count: trim_sides * makes.made, on: sides)
+      end
+    end
+  end
+end

@@ -1,0 +1,28 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Units
+    # Which patches of a unit are sewn to which, and how long the seams are.
+    module Seams
+      # How far apart edges may lie and still be the two sides of one seam, inches.
+      NEAR = 1e-6
+
+      # In the order of sewing, the patches on either side of each seam, by their place in
+      # {Unit#patches}. The first side stays where it is; the other is opened away from it.
+      # @return [Array<Array(Array<Integer>, Array<Integer>)>]
+      def joins
+        []
+      end
+
+      # @return [Array<Float>] finished lengths of the seams, inches, in the order of sewing
+      def seams
+        @seams ||= joins.map { |one, other| frame.shared(one, other).sum(&:last).round(9) }
+      end
+
+      # @return [Construction::Frame] edges, seams and points of the finished unit
+      def frame
+        @frame ||= Construction::Frame.new(self)
+      end
+    end
+  end
+end

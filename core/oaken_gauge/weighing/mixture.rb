@@ -1,0 +1,83 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Weighing
+    # A measure that is mostly normal, and now and then, when a line was read wrong, a jump away from
+    # it: a mixture of normals, one for no slip, one for each slip, one for each two. Three at once are
+    # left out; of a hundred cuts none such is to be expected.
+    class Mixture
+      # @return [Float] inches, slips and all: those go either way alike
+      attr_reader :mean
+
+      # @param mean [Float] inches
+      # @param sd [Float] without slips, inches
+      # @param slips [Array<Array(Float, Float)>] how far the measure jumps, either way, and how likely
+      def initialize(mean:, sd:, slips: [])
+        @mean = mean
+        @own_sd = sd
+        @slips = slips.map { |jump, chance| [jump.abs.round(6), chance] }.reject { |jump, chance| jump < 1e-5 || chance.zero? }
+      end
+
+      # @return [Float] inches, slips and all
+      def sd
+        Math.sqrt((@own_sd**2) + @slips.sum { |jump, chance| chance * (jump**2) })
+      end
+
+      # @return [Float] the part of the measures that lies between two limits
+      def between(low, high)
+        parts.sum { |jump, weight| weight * (below(high, jump) - below(low, jump)) }.clamp(0.0, 1.0)
+      end
+
+      # @param share [Float]
+      # @return [Float] the measure that this part of all stays below
+      def at(share)
+        low, high = [-1, 1].map { |way| mean + (way * ((8 * @own_sd) + (2 * (@slips.map(&:first).max || 0)) + 1e-9)) }
+        60.times do
+          middle = (low + high) / 2
+          between(-Float::INFINITY, middle) < share ? low = middle : high = middle
+        end
+        (low + high) / 2
+      end
+
+      private
+
+      # @return [Array<Array(Float, Float)>] how far each part has jumped, and its weight
+      def parts
+        @parts ||= begin
+          none = @slips.inject(1.0) { |all, (_, chance)| all * (1 - chance) }
+          all = [[0.0, none], *single(odds, none), *double(odds, none)]
+          all.group_by { |jump, _| jump.round(6) }.map { |jump, same| [jump, same.sum(&:last)] }
+        end
+      end
+
+      # How likely a jump of each size is, against none; and the slips that it may come from.
+      def odds
+        @odds ||= @slips.group_by(&:first).map { |jump, same| [jump, same.sum { |_, chance| chance / (1 - chance) }, same] }
+      end
+
+      def single(odds, none)
+        odds.flat_map { |jump, odd, _| both_ways(jump, none * odd) }
+      end
+
+      # Two slips: of two sizes, or twice of one.
+      def double(odds, none)
+        unlike = odds.combination(2).flat_map { |(one, odd, _), (other, chance, _)| pairs(one, other, none * odd * chance) }
+        unlike + odds.flat_map { |jump, odd, same| pairs(jump, jump, none * ((odd**2) - same.sum { |_, c| (c / (1 - c))**2 }) / 2) }
+      end
+
+      def pairs(one, other, weight)
+        both_ways(one + other, weight / 2) + both_ways(one - other, weight / 2)
+      end
+
+      def both_ways(jump, weight)
+        [[jump, weight / 2], [-jump, weight / 2]]
+      end
+
+      def below(limit, jump)
+        return limit >= mean + jump ? 1.0 : 0.0 if @own_sd.zero? || limit.infinite?
+
+        (1 + Math.erf((limit - mean - jump) / (@own_sd * SQRT2))) / 2
+      end
+    end
+  end
+end

@@ -1,0 +1,77 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Weighing
+    # Every value of a maker's profile that is a number, declared once. Errors are one standard
+    # deviation unless their meaning says otherwise.
+    module Parameters
+      @all = {}
+
+      class << self
+        # @return [Hash{Symbol => Parameter}]
+        attr_reader :all
+
+        # @param group [Symbol] :error or :time
+        # @return [Array<Parameter>]
+        def of(group)
+          all.values.select { |parameter| parameter.group == group }
+        end
+
+        private
+
+        def error(name, assumed, title, meaning, unit: "inch", most: 1)
+          @all[name] = Parameter.new(name: name, group: :error, unit: unit, assumed: assumed, most: most, title: title, meaning: meaning)
+        end
+
+        def time(name, assumed, title, meaning)
+          @all[name] = Parameter.new(name: name, group: :time, unit: "second", assumed: assumed, most: 3600, title: title, meaning: meaning)
+        end
+      end
+
+      # Cutting
+      error :ruler_main, 0.012, "Ruler on a heavy line",
+"How far a cut lies off, along a straight ruler set to a heavy line or cut in a slot."
+      error :ruler_between, 0.018, "Ruler on a line between", "The same on a line between the heavy ones."
+      error :misread, 0.01, "Lines read wrong", "How many cuts on a line between are set to its neighbour instead.", unit: "share"
+      error :misread_by, 0.125, "Off when read wrong", "How far the neighbouring line is."
+      error :precut, 0.012, "Edge of a precut strip", "How far the width of a strip that was bought cut is off."
+      error :triangle_ruler, 0.012, "Triangle ruler", "How far a cut along a triangle ruler lies off."
+      error :template, 0.020, "Round a template", "How far a cut round a template lies off."
+      error :die, 0.006, "Die", "How far a die-cut edge lies off."
+
+      # Sewing and pressing
+      error :take_up, 0.010, "Taken up by fold and thread", "What every seam takes beside its allowance, always."
+      error :scant, 0.0, "Scant seam", "How much less than the allowance she sews, to give back what fold and thread take."
+      error :thread, 0.010, "A thread inside the line", "How far inside a line she sews where a corner is flipped over it."
+      error :seam_foot, 0.015, "Seam by the foot", "How far a seam wanders that is guided by the presser foot."
+      error :seam_quarter_foot, 0.012, "Seam by a quarter-inch foot", "The same with a foot made for it."
+      error :seam_line, 0.012, "Seam beside a drawn line", "How far a seam along a drawn line wanders."
+      error :seam_guided, 0.010, "Seam by light, tape or guide", "How far a seam wanders that a light, a tape or a stick-on guide leads."
+      error :laying, 0.010, "Laid on one another", "How far two pieces are laid off one another. Not a figure of the trade: our own guess."
+      error :pressing, 0.008, "Pressing", "What a pressed seam keeps back or gives."
+      error :bias, 0.020, "Raw edge on the bias", "How much an edge on the bias grows while it is handled."
+      error :bias_starched, 0.008, "The same, starched", "How much it grows when the cloth is starched."
+
+      # Trimming and folding
+      error :trim_groove, 0.008, "Trimming, groove on the seam", "How far a side trimmed with a groove on the seam lies off."
+      error :trim_line, 0.012, "Trimming, line on the seam", "The same with a line laid on the seam."
+      error :fold, 0.010, "Fold of a foundation sheet", "How far each folded and sewn seam of a sheet lies off."
+      error :fold_take_up, 0.040, "Taken up by a sheet's fold",
+"What the fold of sheet and cloth takes, beside fold and thread of the seam. Our own guess."
+
+      # Effort
+      time :set_up, 30, "Setting up",
+"Getting ready for a batch: ruler and cutter out, thread in, iron hot. Once for each step. Our own guess."
+      time :mark_line, 8, "Mark a line", "Drawing one line."
+      time :align_and_cut, 10, "Align and cut", "Laying a ruler and cutting along it once."
+      time :cut_slot, 3, "Cut a slot", "Cutting in one slot of a ruler that lies already."
+      time :sew_inch, 0.6, "Sew an inch", "Sewing one inch."
+      time :sew_start, 3, "Start a seam", "Feeding the next piece."
+      time :press, 8, "Press", "Pressing one seam."
+      time :trim_side, 4, "Trim a side", "Trimming one side of a unit."
+      time :snip, 3, "Snip", "One snip."
+      time :die_pass, 45, "Die pass", "Laying the layers on a die and sending it through the press."
+      time :fuse_cell, 5, "Fuse a cell", "Fusing one cell to a sheet."
+    end
+  end
+end

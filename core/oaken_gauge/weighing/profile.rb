@@ -1,0 +1,62 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Weighing
+    # What is known of a maker's hands: every number of {Parameters}, assumed until she measures it.
+    class Profile
+      # A value that is not assumed. - value: Numeric; - count: how many measurements it rests on, nil when
+      # she only stated it
+      Known = Struct.new(:value, :count, keyword_init: true)
+
+      # @param known [Hash{Symbol => Known}]
+      def initialize(known = {})
+        @known = known
+        @values = Parameters.all.transform_values(&:assumed).merge(known.transform_values(&:value))
+      end
+
+      # @param node [Documents::Node, nil] values by name: a number, or {value, count}
+      # @param group [Symbol] :error or :time
+      # @return [Hash{Symbol => Known}] those that are there
+      def self.read(node, group)
+        return {} unless node
+
+        Parameters.of(group).filter_map { |parameter| [parameter.name, known(node, parameter)] unless node[parameter.name.to_s].nil? }.to_h
+      end
+
+      def self.known(node, parameter)
+        name = parameter.name.to_s
+        return Known.new(value: node.number(name, 0..parameter.most)) unless node[name].is_a?(Hash)
+
+        given = node.child(name)
+        given.keys(required: %w[value], optional: %w[count])
+        Known.new(value: given.number("value", 0..parameter.most), count: given.integer("count", 1..1_000_000, default: nil))
+      end
+      private_class_method :known
+
+      # @param name [Symbol]
+      # @return [Numeric] in the parameter's unit
+      # @raise [KeyError] for a name that was never declared
+      def [](name)
+        @values.fetch(name)
+      end
+
+      # @param name [Symbol]
+      # @return [Symbol] :assumed or :measured
+      def basis(name)
+        @known.key?(name) ? :measured : :assumed
+      end
+
+      # @param name [Symbol]
+      # @return [Integer, nil] how many measurements it rests on
+      def count(name)
+        @known[name]&.count
+      end
+
+      # @param names [Array<Symbol>]
+      # @return [Symbol] :measured only where all are
+      def basis_of(names)
+        names.all? { |name| basis(name) == :measured } ? :measured : :assumed
+      end
+    end
+  end
+end

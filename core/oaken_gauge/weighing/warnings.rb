@@ -1,0 +1,134 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Weighing
+    # What has to be watched with this very method, these tools and this cloth. What makes a method
+    # useless is a problem and stands there; this is what spoils cloth on the way.
+    class Warnings
+      # - code: Symbol; - say: a sentence
+      Warning = Struct.new(:code, :say, keyword_init: true)
+
+      # Too many units that leave nothing to trim.
+      SCANT = 0.01
+      # What a number along a strip may mean, and what it is taken for.
+      MEANINGS = { finished: ["finished size", "strip width"], strip: ["strip width", "finished size"] }.freeze
+
+      # @param outcome [Outcome]
+      def initialize(outcome)
+        @outcome = outcome
+        @way = outcome.way
+      end
+
+      # @return [Array<Warning>] in the order of work
+      def all
+        [selvage, crooked_fold, between_lines, meaning, turned, one_hand, swapped, layers, directional, per_set, hands, trim]
+          .compact.map { |code, say| Warning.new(code: code, say: say) }
+      end
+
+      private
+
+      def task
+        @way.task
+      end
+
+      def fabrics
+        task.fabrics.values
+      end
+
+      def operation?(*names)
+        @way.operations.intersect?(names)
+      end
+
+      def selvage
+        wide = fabrics.grep(Stock::Yardage).map(&:usable_width).max
+        [:selvage, "A usable width of #{@way.say(wide)} is as wide as cloth comes: be sure no selvage is counted."] if wide && wide >= 44
+      end
+
+      def crooked_fold
+        return unless fabrics.any?(Stock::Yardage) && operation?(:cut_strip, :cut_strip_slots)
+
+        [:crooked_fold, "Fold the cloth true before strips are cut: a crooked fold gives a strip with a bend in it."]
+      end
+
+      # 2 7/8 is easily read as 2 3/4; a half is easily found.
+      def between_lines
+        lines = @way.settings.select { |setting| between?(setting) }.map(&:mark).uniq
+        return if lines.empty?
+
+        words = lines.map { |line| "#{@way.say(line)}, not #{@way.say(line - setting_grid(line))}" }.join("; ")
+        [:between_lines, "Read the line twice: #{words}."]
+      end
+
+      def between?(setting)
+        setting.tool.is_a?(Tools::StraightRuler) && !setting.tool.main_line?(setting.mark) && (2 * setting.mark).denominator != 1
+      end
+
+      def setting_grid(line)
+        @way.settings.find { |setting| setting.mark == line }.tool.grid.step
+      end
+
+      # A finished number read as a strip width, or the reverse, costs two allowances.
+      def meaning
+        setting = @way.settings.find { |one| along_strips?(one.tool) && MEANINGS.key?(one.reads) } or return
+
+        reads, other = MEANINGS.fetch(setting.reads)
+        [:meaning, "The #{@way.say(setting.mark)} on #{setting.tool.name} is the #{reads}, not the #{other}."]
+      end
+
+      def along_strips?(tool)
+        tool.is_a?(Tools::StripTriangleRuler) || tool.is_a?(Tools::WedgeRuler)
+      end
+
+      def turned
+        return unless operation?(:cut_triangle) && @way.settings.any? { |one| one.tool.is_a?(Tools::StripTriangleRuler) }
+
+        [:turned_over, "Turn the ruler half round between cuts, never over."]
+      end
+
+      def one_hand
+        return unless operation?(:fold_strips)
+
+        [:one_hand, "Cut the sky from strips folded right sides together: single, all the same way up, they come out of one hand."]
+      end
+
+      def swapped
+        return unless @way.unit.is_a?(Units::FlyingGeese) && @way.class.per_set == 4
+
+        large, small = %i[goose sky].sort_by { |role| -@way.piece_of(role).size.max }
+        [:swapped, "The large square is the #{large}, #{@way.say(@way.piece_of(large).size.max)}; the small one the #{small}, " \
+                   "#{@way.say(@way.piece_of(small).size.max)}. Swapped, every goose is wrong."]
+      end
+
+      def layers
+        die = @way.cuts.grep(Stock::Blank).first or return
+        most = @way.cuts.grep(Stock::Blank).map { |cut| die.die.max_layers.fetch(task.fabric(cut.role).cloth) }.min
+        [:layers, "At most #{most} layers of this cloth in one pass."]
+      end
+
+      def directional
+        return unless fabrics.any?(&:directional?)
+
+        [:directional, "A print with a direction may not be turned: lay every piece the same way up."]
+      end
+
+      def per_set
+        each = @way.makes.per_set
+        [:per_set, "A set makes #{each}: cut for #{@way.makes.sets} sets, not for #{@way.makes.needed} units."] if each > 1
+      end
+
+      def hands
+        left, right = @way.makes.by_hand&.values_at(:left, :right)
+        return unless left && (left[:surplus] + right[:surplus]).positive?
+
+        over = left[:surplus].positive? ? "#{left[:surplus]} lefts" : "#{right[:surplus]} rights"
+        [:hands, "Every set gives a left and a right: #{over} are left over."]
+      end
+
+      def trim
+        return unless @outcome.accuracy.too_small > SCANT
+
+        [:nothing_to_trim, "A seam taken too deep leaves nothing to trim: sew scant, or cut with a larger margin."]
+      end
+    end
+  end
+end
