@@ -21,6 +21,18 @@ Catalogue::UNITS.each do |kind, units|
   Bench.report("weigh #{kind.to_s.tr('_', ' ')} over 60 tools", median(30) { OakenGauge.weigh(document) }, 25, "ms")
 end
 
+# Units made at random beside each budget, the slowest method of the slowest unit too.
+%w[half_square flying_geese wedge_ring].each do |kind|
+  task = OakenGauge::Documents::WeighReader.read({ "unit" => { "kind" => kind, "count" => 24 }.merge(Catalogue::UNITS[kind.to_sym].first),
+"tools" => drawer })
+  ways = OakenGauge::Methods.making(task.unit).map { |method| method.new(task) }.select { |way| OakenGauge::Weighing::Outcome.new(way).feasible? }
+  slowest = ways.map do |way|
+    accuracy = OakenGauge::Weighing::Accuracy.new(way)
+    median(5) { OakenGauge::Weighing::Sampling.new(way, accuracy, count: 20_000).figures }
+  end.max
+  Bench.report("20,000 units at random, #{kind.tr('_', ' ')}, slowest method", slowest, 100, "ms")
+end
+
 parts = [{ "kind" => "half_square", "share" => "1/6" }, { "kind" => "flying_geese", "share" => %w[1/6 1/3] },
          { "kind" => "square", "share" => "1/3" },
          { "kind" => "hourglass", "share" => "1/3" }, { "kind" => "square_in_square", "share" => "1/3" },

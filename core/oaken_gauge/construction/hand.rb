@@ -84,7 +84,7 @@ module OakenGauge
       # @return [Numeric] how much longer an edge on the bias became in her hands, inches
       def stretched(role, edge)
         starched = @method.task.maker.starched || @method.task.fabric(role).starched?
-        @draws.spread(edge == :sewn ? sewing : first(PRESSES), starched ? :bias_starched : :bias)
+        @draws.spread(edge == :sewn ? sewing : first(PRESSES) || @method.operations.last, starched ? :bias_starched : :bias)
       end
 
       # @return [Symbol] the step that seams are sewn in

@@ -7,7 +7,7 @@ module OakenGauge
     # two raw sides are laid on the ruler's lines and the other two are cut.
     class Trimming
       # What counts little beside the seams: lying in the middle.
-      MIDDLE = 1e-4
+      MIDDLE = 1e-7
 
       # @param sides [Integer] 4 or 2
       # @param kind [Symbol] the value of the profile for the tool

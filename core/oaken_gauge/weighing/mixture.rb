@@ -3,8 +3,8 @@
 module OakenGauge
   module Weighing
     # A measure that is mostly normal, and now and then, when a line was read wrong, a jump away from
-    # it: a mixture of normals, one for no slip, one for each slip, one for each two. Three at once are
-    # left out; of a hundred cuts none such is to be expected.
+    # it: a mixture of normals, one for no slip, one for each slip, one for each two. Three and more at
+    # once are rare and go so many ways that one wide normal stands for them all.
     class Mixture
       # @return [Float] inches, slips and all: those go either way alike
       attr_reader :mean
@@ -25,7 +25,7 @@ module OakenGauge
 
       # @return [Float] the part of the measures that lies between two limits
       def between(low, high)
-        parts.sum { |jump, weight| weight * (below(high, jump) - below(low, jump)) }.clamp(0.0, 1.0)
+        parts.sum { |jump, weight, sd| weight * (below(high, jump, sd) - below(low, jump, sd)) }.clamp(0.0, 1.0)
       end
 
       # @param share [Float]
@@ -41,13 +41,26 @@ module OakenGauge
 
       private
 
-      # @return [Array<Array(Float, Float)>] how far each part has jumped, and its weight
+      # @return [Array<Array(Float, Float, Float)>] how far each part has jumped, its weight, and its spread
       def parts
         @parts ||= begin
-          none = @slips.inject(1.0) { |all, (_, chance)| all * (1 - chance) }
-          all = [[0.0, none], *single(odds, none), *double(odds, none)]
-          all.group_by { |jump, _| jump.round(6) }.map { |jump, same| [jump, same.sum(&:last)] }
+          few = told.map { |jump, weight| [jump, weight, @own_sd] }
+          rest = 1 - few.sum { |_, weight, _| weight }
+          rest > 1e-12 ? [*few, [0.0, rest, many(few, rest)]] : few
         end
+      end
+
+      # No slip, one, and two.
+      def told
+        none = @slips.inject(1.0) { |all, (_, chance)| all * (1 - chance) }
+        all = [[0.0, none], *single(odds, none), *double(odds, none)]
+        all.group_by { |jump, _| jump.round(6) }.map { |jump, same| [jump, same.sum(&:last)] }
+      end
+
+      # The spread of three slips and more: what of all variance the others leave.
+      def many(few, rest)
+        left = (sd**2) - (@own_sd**2) - few.sum { |jump, weight, _| weight * (jump**2) }
+        Math.sqrt((@own_sd**2) + [left / rest, 0.0].max)
       end
 
       # How likely a jump of each size is, against none; and the slips that it may come from.
@@ -73,10 +86,10 @@ module OakenGauge
         [[jump, weight / 2], [-jump, weight / 2]]
       end
 
-      def below(limit, jump)
-        return limit >= mean + jump ? 1.0 : 0.0 if @own_sd.zero? || limit.infinite?
+      def below(limit, jump, sd)
+        return limit >= mean + jump ? 1.0 : 0.0 if sd.zero? || limit.infinite?
 
-        (1 + Math.erf((limit - mean - jump) / (@own_sd * SQRT2))) / 2
+        (1 + Math.erf((limit - mean - jump) / (sd * SQRT2))) / 2
       end
     end
   end

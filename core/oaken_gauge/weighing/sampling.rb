@@ -32,17 +32,18 @@ module OakenGauge
                        points_within_sixteenth: good(point), too_small_to_trim: share(side.lt(0)) }
       end
 
-      # @return [Hash{Symbol => Float}] how far each figure may lie off by chance, one standard error
+      # @return [Hash{Symbol => Float}] how far each figure may lie off the budget's by chance, one standard error
       def errors
         shares = %i[within_sixteenth points_within_sixteenth too_small_to_trim]
         { size_bias: size.stddev / Math.sqrt(count), size_sd: error_of_sd(size), point_sd: error_of_sd(point),
-          **shares.to_h { |name| [name, error_of_share(figures[name])] } }
+          **shares.to_h { |name| [name, error_of_share(budget[name])] } }
       end
 
       # @return [Hash{Symbol => Float}] the budget's figures
       def budget
-        { size_bias: @accuracy.size.mean, size_sd: @accuracy.size.sd, within_sixteenth: @accuracy.within, point_sd: @accuracy.point.sd,
-          points_within_sixteenth: @accuracy.points_within, too_small_to_trim: @accuracy.too_small }
+        @budget ||= { size_bias: @accuracy.size.mean, size_sd: @accuracy.size.sd, within_sixteenth: @accuracy.within,
+                      point_sd: @accuracy.point.sd, points_within_sixteenth: @accuracy.points_within,
+                      too_small_to_trim: @accuracy.too_small }
       end
 
       # @return [Boolean] whether every figure agrees with the budget's

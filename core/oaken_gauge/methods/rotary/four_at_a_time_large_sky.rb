@@ -48,24 +48,12 @@ module OakenGauge
           4
         end
 
-        # A sky reaches from the raw side of the large square to the middle between the two geese of a
-        # pair. That is a quarter of both squares' sides from it: the pair ends where the goose squares
-        # do, so its middle lies halfway between the middles of the two squares.
-        # @return [Construction::CutPatch]
-        def cut_patch(patch, hand)
-          return super if patch.role == :goose
-
-          height, width = pair(hand).map { |squares| squares.sum / 4 }
-          from_piece(patch.shape).call(height, width)
+        # @return [Construction::LargeSkyPair]
+        def construction
+          Construction::LargeSkyPair.new(self)
         end
 
         private
-
-        # Heights and widths of a goose square and a sky square as cut.
-        def pair(hand)
-          squares = %i[goose sky].map { |role| piece_of(role) }
-          squares.map { |cut| hand.piece(cut) }.transpose
-        end
 
         def goose_square
           return [letter.goose_square] * 2 if letter

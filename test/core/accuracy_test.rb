@@ -1,0 +1,210 @@
+# frozen_string_literal: true
+
+require "support/core_case"
+require "support/making"
+require "support/catalogue"
+
+# Budgets by hand, and what moves them which way.
+class AccuracyTest < CoreCase
+  include Making
+
+  GEESE = { "kind" => "flying_geese", "finished" => %w[2 4] }.freeze
+  PLAIN = [STRAIGHT, *DRAWER.last(3)].freeze
+
+  def accuracy(id, unit = HALF_SQUARE, tools: PLAIN, **rest)
+    weigh(id, { "unit" => { "count" => 8 }.merge(unit), "tools" => tools, **rest.transform_keys(&:to_s) })["accuracy"]
+  end
+
+  # What a value of the profile makes of a figure.
+  def with(id, figure, errors, unit = HALF_SQUARE, **rest)
+    accuracy(id, unit, maker: { "errors" => errors.transform_keys(&:to_s) }, **rest)[figure]
+  end
+
+  # Every seam takes 0.01 in both patches: √2 × 0.01 of a half-square unit, twice that of a goose's width
+  # and of an hourglass; rounding 2.8536 to 2 7/8 gives 0.0214 back.
+  def test_biases_by_hand
+    root = Math.sqrt(2)
+
+    assert_in_delta(-root * 0.01, accuracy("die/patches")["size_bias"], CLOSE)
+    assert_in_delta 2.875 - 2 - ((2 + root) / 4) - (root * 0.01), accuracy("rotary/two_at_a_time")["size_bias"], CLOSE
+    assert_in_delta(-2 * root * 0.01, accuracy("die/patches", GEESE, tools: Catalogue::TOOLS)["size_bias"], CLOSE)
+    assert_in_delta 0, accuracy("rotary/two_at_a_time_oversize")["size_bias"], CLOSE
+  end
+
+  # From dies: a hypotenuse of either patch, 0.006/√2 each; four legs, 0.006/2 each (as the patches are
+  # matched by both ends of the seam, a leg moves the other patch half as far as itself); the seam √2 × 0.015; pressing and laying 0.008/√2 and 0.01/√2; the
+  # bias edge of each patch 0.02/(2√2).
+  def test_a_spread_by_hand
+    parts = [*[0.006 / Math.sqrt(2)] * 2, *[0.006 / 2] * 4, Math.sqrt(2) * 0.015, 0.008 / Math.sqrt(2), 0.01 / Math.sqrt(2)]
+    stretch = [0.02 / (2 * Math.sqrt(2))] * 2
+
+    assert_in_delta Math.sqrt((parts + stretch).sum { |part| part**2 }), accuracy("die/patches")["size_sd"], 1e-6
+  end
+
+  def test_one_value_of_the_profile_moves_what_it_should
+    # Seams twice as far off: twice (√2)² × (0.03² - 0.015²) in the variance; the bias stays.
+    wide = with("die/patches", "size_sd", { seam_foot: 0.03 })
+
+    assert_in_delta 2 * ((0.03**2) - (0.015**2)), (wide**2) - (accuracy("die/patches")["size_sd"]**2), 1e-5
+    assert_in_delta accuracy("die/patches")["size_bias"], with("die/patches", "size_bias", { seam_foot: 0.03 }), CLOSE
+    # A scant seam of 0.01 gives back what fold and thread take.
+    assert_in_delta 0, with("die/patches", "size_bias", { scant: 0.01 }), CLOSE
+    assert_in_delta accuracy("die/patches")["size_sd"], with("die/patches", "size_sd", { scant: 0.01 }), CLOSE
+  end
+
+  def test_each_value_touches_only_what_it_belongs_to
+    { die: ["die/patches", "rotary/patches"], ruler_between: ["rotary/patches", "die/patches"], seam_line: ["rotary/two_at_a_time", "die/patches"],
+      triangle_ruler: ["triangle_ruler/patches", "rotary/patches"], bias: ["rotary/patches", "rotary/two_at_a_time"],
+      seam_foot: ["rotary/four_at_a_time", "rotary/eight_at_a_time"] }.each do |value, (moved, still)|
+      worse = { value => 0.05 }
+
+      assert_operator with(moved, "size_sd", worse), :>, accuracy(moved)["size_sd"] + 0.002, value
+      assert_operator with(moved, "within_sixteenth", worse), :<, accuracy(moved)["within_sixteenth"], value
+      assert_in_delta accuracy(still)["size_sd"], with(still, "size_sd", worse), CLOSE, value
+    end
+  end
+
+  def test_trimming_is_what_tells_the_size_of_a_trimmed_unit
+    assert_in_delta 0.012, accuracy("rotary/two_at_a_time_oversize")["size_sd"], CLOSE
+    assert_in_delta 0.03, with("rotary/two_at_a_time_oversize", "size_sd", { trim_line: 0.03 }), CLOSE
+    assert_in_delta 0.012, with("rotary/two_at_a_time_oversize", "size_sd", { seam_line: 0.04, ruler_main: 0.04 }), CLOSE
+    groove = [*PLAIN, { "id" => "lock", "name" => "Lock", "kind" => "seam_lock_trimmer", "makes" => "half_square", "finished" => "2" }]
+
+    assert_in_delta 0.008, accuracy("rotary/two_at_a_time_oversize", tools: groove)["size_sd"], CLOSE
+  end
+
+  # An hourglass trimmed still has its two seams where they were sewn.
+  def test_trimming_does_not_mend_points
+    sewn = { "kind" => "hourglass", "finished" => "4" }
+    worse = with("rotary/two_at_a_time_oversize", "point_sd", { laying: 0.03 }, sewn)
+
+    assert_operator worse, :>, accuracy("rotary/two_at_a_time_oversize", sewn)["point_sd"] + 0.005
+  end
+
+  def test_a_larger_margin_leaves_more_to_trim
+    shares = %w[1/64 1/16 1/8 1/4].map { |margin| accuracy("rotary/two_at_a_time_oversize", grid: "1/64", maker: { "margin" => margin, "errors" => { "seam_line" => 0.04 } })["too_small_to_trim"] }
+
+    assert_equal shares.sort.reverse, shares
+    assert_operator shares.first, :>, 0.25
+    assert_operator shares.last, :<, 0.01
+    assert_in_delta 0, accuracy("rotary/two_at_a_time")["too_small_to_trim"], CLOSE
+  end
+
+  def test_two_sides_leave_twice_as_much_to_trim
+    rest = { "errors" => { "seam_line" => 0.03 }, "margin" => "1/16" }
+
+    assert_operator accuracy("rotary/two_at_a_time_oversize", maker: { **rest, "trim_sides" => 2 })["too_small_to_trim"], :<,
+                    accuracy("rotary/two_at_a_time_oversize", maker: { **rest, "trim_sides" => 4 })["too_small_to_trim"] / 2
+  end
+
+  # The ruler whose heavy lines stand at seven eighths: no line between, nothing to read wrong.
+  def test_the_line_that_is_easy_to_find
+    eighths = [STRAIGHT.merge("main_lines_at" => "7/8"), *PLAIN.drop(1)]
+    found, hard = [eighths, PLAIN].map { |tools| accuracy("rotary/patches", tools: tools) }
+
+    assert_operator found["size_sd"], :<, hard["size_sd"] - 0.001
+    assert_in_delta found["within_sixteenth"], with("rotary/patches", "within_sixteenth", { misread: 0.2 }, tools: eighths), CLOSE
+    assert_operator with("rotary/patches", "within_sixteenth", { misread: 0.2 }), :<, hard["within_sixteenth"] - 0.05
+    assert_in_delta hard["size_bias"], with("rotary/patches", "size_bias", { misread: 0.2 }), CLOSE
+  end
+
+  # 0.008 for 0.020 in each of the two bias edges, wherever the starch is said.
+  def test_starch
+    raw = accuracy("rotary/patches")
+    said = accuracy("rotary/patches", maker: { "starched" => true })
+    cloth = accuracy("rotary/patches", fabrics: %w[light dark].to_h { |role| [role, { "form" => "yardage", "starched" => true }] })
+
+    assert_equal said, cloth
+    assert_in_delta 2 * ((0.02**2) - (0.008**2)) / 8, (raw["size_sd"]**2) - (said["size_sd"]**2), 1e-5
+    assert_equal [2, 2, 0, 4], [raw["bias_edges"], said["bias_edges"], *%w[two four].map { |many| accuracy("rotary/#{many}_at_a_time")["bias_edges"] }]
+  end
+
+  def test_bias_edges_by_hand
+    assert_equal({ "rotary/patches" => 4, "rotary/four_at_a_time_small_sky" => 0, "rotary/stitch_and_flip" => 0 },
+                 %w[rotary/patches rotary/four_at_a_time_small_sky rotary/stitch_and_flip].to_h { |id| [id, accuracy(id, GEESE)["bias_edges"]] })
+    assert_equal 8, accuracy("rotary/patches", { "kind" => "hourglass", "finished" => "4" })["bias_edges"]
+    assert_equal 4, accuracy("rotary/patches", { "kind" => "square_in_square", "finished" => "4" })["bias_edges"]
+  end
+
+  def test_aids_lead_the_seam_and_save_the_lines
+    light = [*PLAIN, { "id" => "aid", "name" => "Aid", "kind" => "marking_aid", "aids" => "light" }]
+    by_line, led, drawn = [[PLAIN, {}], [light, {}], [light, { "marking" => "drawn_line" }]].map do |tools, maker|
+      weigh("rotary/two_at_a_time", { "unit" => { **HALF_SQUARE, "count" => 8 }, "tools" => tools, "maker" => maker })
+    end
+
+    assert_in_delta 2 * ((0.012**2) - (0.01**2)), (by_line["accuracy"]["size_sd"]**2) - (led["accuracy"]["size_sd"]**2), 1e-6
+    # Four lines of 8 s, and setting up to draw them.
+    assert_in_delta ((4 * 8) + 30) / 60.0, by_line["effort"]["minutes"] - led["effort"]["minutes"], 0.006
+    assert_equal by_line["accuracy"].except("basis"), drawn["accuracy"].except("basis")
+    assert_equal([4, 0], [by_line, led].map { |method| method["accuracy"]["alignments"] - led["accuracy"]["alignments"] })
+  end
+
+  def test_a_quarter_inch_foot
+    foot = [*PLAIN, { "id" => "aid", "name" => "Aid", "kind" => "marking_aid", "aids" => "quarter_foot" }]
+
+    assert_in_delta 2 * ((0.015**2) - (0.012**2)), (accuracy("rotary/patches")["size_sd"]**2) - (accuracy("rotary/patches", tools: foot)["size_sd"]**2), 1e-6
+    assert_in_delta accuracy("rotary/two_at_a_time")["size_sd"], accuracy("rotary/two_at_a_time", tools: foot)["size_sd"], CLOSE
+  end
+
+  def test_more_ease_makes_a_sheet_larger
+    biases = %w[0 1/32 1/16 1/8].map { |ease| accuracy("foundation/panel", tools: [SHEET[0], SHEET[1].merge("ease" => ease)])["size_bias"] }
+
+    assert_equal biases.sort, biases
+    assert_in_delta 0.125, biases.last - biases.first, CLOSE
+  end
+
+  def each_outcome
+    Catalogue.units.each do |unit|
+      task = Documents::WeighReader.read({ "unit" => unit, "tools" => Catalogue::TOOLS })
+      Weighing::Weigher.new(task).outcomes.select(&:feasible?).each { |outcome| yield outcome, [unit["kind"], outcome.way.class.id].inspect }
+    end
+  end
+
+  def test_parts_of_the_steps_add_up
+    each_outcome do |outcome, about|
+      accuracy = outcome.accuracy
+
+      assert_in_delta accuracy.size.sd**2, accuracy.parts.sum { |part| part.size_sd**2 }, 1e-6, about
+      assert_in_delta accuracy.point.sd**2, accuracy.parts.sum { |part| part.point_sd**2 }, 1e-6, about
+      assert_in_delta accuracy.size.mean, accuracy.rounding + accuracy.parts.sum(&:size_bias), 1e-5, about
+    end
+  end
+
+  # Every error belongs to a step that is done, and every step that can go wrong has one.
+  def test_errors_belong_to_steps_that_are_done
+    each_outcome do |outcome, about|
+      shown = outcome.accuracy.parts.map(&:step)
+
+      assert_empty shown - outcome.way.operations, about
+      sewn = outcome.way.operations.grep(/sew_/) - %i[sew_bonus] - (outcome.way.operations.include?(:fold_and_sew) ? %i[sew_beside_line sew_beside_guide] : [])
+
+      assert_empty sewn - shown, about
+    end
+  end
+
+  def test_rows_drift_k_fold_and_spread_root_k_fold
+    figures = accuracy("die/patches")
+
+    figures["rows"].each do |row|
+      assert_in_delta row["units"] * figures["size_bias"], row["bias"], 1e-5
+      assert_in_delta Math.sqrt(row["units"]) * figures["size_sd"], row["sd"], 1e-5
+    end
+    assert_equal([2, 4, 8, 12], figures["rows"].map { |row| row["units"] })
+  end
+
+  def test_measured_only_when_everything_in_it_was
+    assert_equal "assumed", accuracy("die/patches")["basis"]
+    assert_equal "assumed", with("die/patches", "basis", { die: 0.006 })
+    all = { die: 0.006, take_up: 0.01, scant: 0, seam_foot: 0.015, laying: 0.01, pressing: 0.008, bias: { "value" => 0.02, "count" => 12 } }
+
+    assert_equal "measured", with("die/patches", "basis", all)
+    assert_equal "assumed", with("die/patches", "basis", all.except(:bias))
+  end
+
+  def test_bad_values_are_named
+    maker = { "errors" => { "die" => -1, "seam_foot" => "wide", "glue" => 1, "bias" => { "value" => 0.1, "count" => 0 } }, "school" => "old", "trim_sides" => 3 }
+
+    assert_equal %w[/maker/errors/bias/count /maker/errors/die /maker/errors/glue /maker/errors/seam_foot /maker/school /maker/trim_sides],
+                 faults({ "unit" => { **HALF_SQUARE, "count" => 8 }, "maker" => maker }).keys.sort
+  end
+end

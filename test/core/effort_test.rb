@@ -1,0 +1,77 @@
+# frozen_string_literal: true
+
+require "support/core_case"
+require "support/making"
+require "support/catalogue"
+
+# Minutes for a whole demand: batches, slots, pairs.
+class EffortTest < CoreCase
+  include Making
+
+  def minutes(id, count, tools: [STRAIGHT], **maker)
+    weigh(id, { "unit" => { **HALF_SQUARE, "count" => count }, "tools" => tools, "maker" => maker.transform_keys(&:to_s) })["effort"]["minutes"]
+  end
+
+  # Once for each of the seven steps of two at a time, however many units.
+  def test_setting_up_comes_once_for_a_batch
+    [2, 24, 240].each { |count| assert_in_delta 7 * 30 / 60.0, minutes("rotary/two_at_a_time", count) - minutes("rotary/two_at_a_time", count, set_up: 0), 0.011 }
+    assert_operator minutes("rotary/two_at_a_time", 48), :<, 2 * minutes("rotary/two_at_a_time", 24)
+  end
+
+  # Strips of 2 1/2 under a ruler with slots every 1/2 that reaches 12: four from one laying down.
+  def test_a_slotted_ruler_saves_what_it_saves
+    slots = [STRAIGHT, { "id" => "slots", "name" => "Slots", "kind" => "slotted_ruler", "slot_step" => "1/2", "reach" => "12", "length" => "20" }]
+    square = { "kind" => "square", "finished" => "2", "count" => 16 * 8 }
+    plain, slotted = [[STRAIGHT], slots].map { |tools| weigh("rotary/patches", { "unit" => square, "tools" => tools })["effort"] }
+    # Eight strips of 16 squares, and 128 squares: 136 cuts of 10 s. With slots: two layings and eight cuts for the
+    # strips, and 32 layings and 128 cuts for the squares, and setting up twice more.
+    saved = (136 * 10) - ((34 * 10) + (136 * 3) + (2 * 30))
+
+    assert_in_delta saved / 60.0, plain["minutes"] - slotted["minutes"], 0.011
+    assert_equal plain["cuts"], slotted["cuts"]
+  end
+
+  # 2 7/8 falls on no two slots at once: there is nothing to save.
+  def test_widths_off_the_slots_are_cut_one_by_one
+    slots = [STRAIGHT, { "id" => "slots", "name" => "Slots", "kind" => "slotted_ruler", "slot_step" => "1/2", "reach" => "12", "length" => "20" }]
+
+    assert_in_delta minutes("rotary/two_at_a_time", 24), minutes("rotary/two_at_a_time", 24, tools: slots), 0.001
+  end
+
+  # The pair cuts both patches at once: half the cuts, and no pieces to match up.
+  def test_a_strip_pair_saves_half_the_cuts
+    patches, pair = %w[patches strip_pair].map do |technique|
+      OakenGauge.weigh({ "unit" => { **HALF_SQUARE, "count" => 40 }, "tools" => DRAWER }, view: true)["methods"].find { |method| method["method"] == "triangle_ruler/#{technique}" }
+    end
+    triangles = [patches, pair].map { |method| method["steps"].select { |step| step["operation"] == "cut_triangle" }.sum { |step| step["count"] } }
+
+    assert_equal [80, 40], triangles
+    assert_operator pair["effort"]["minutes"], :<, patches["effort"]["minutes"] - 3
+    assert_operator pair["accuracy"]["alignments"], :<, patches["accuracy"]["alignments"]
+  end
+
+  def test_two_sides_are_trimmed_in_half_the_time
+    four, two = [4, 2].map { |sides| minutes("rotary/two_at_a_time_oversize", 24, trim_sides: sides) }
+
+    assert_in_delta 24 * 2 * 4 / 60.0, four - two, 0.011
+  end
+
+  def test_times_may_be_measured
+    answer = weigh("rotary/two_at_a_time", { "unit" => { **HALF_SQUARE, "count" => 24 }, "tools" => [STRAIGHT], "maker" => { "press" => { "value" => 18, "count" => 30 } } })
+
+    assert_in_delta minutes("rotary/two_at_a_time", 24) + 4, answer["effort"]["minutes"], 0.011
+    assert_equal "assumed", answer["effort"]["basis"]
+    all = %w[align_and_cut mark_line sew_inch sew_start press set_up].to_h { |time| [time, 1] }
+
+    assert_equal "measured", weigh("rotary/two_at_a_time", { "unit" => { **HALF_SQUARE, "count" => 24 }, "tools" => [STRAIGHT], "maker" => all })["effort"]["basis"]
+  end
+
+  # Setting up, and every other time, is a sum over the steps shown.
+  def test_minutes_are_those_of_the_steps
+    Catalogue.units.each do |unit|
+      OakenGauge.weigh({ "unit" => unit, "tools" => Catalogue::TOOLS }, view: true)["methods"].select { |method| method["feasible"] }.each do |method|
+        assert_in_delta method["effort"]["minutes"], method["steps"].sum { |step| step["minutes"] }, 0.006 * method["steps"].size, method["method"]
+      end
+    end
+  end
+end

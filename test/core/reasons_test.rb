@@ -1,0 +1,137 @@
+# frozen_string_literal: true
+
+require "support/core_case"
+require "support/making"
+require "support/catalogue"
+
+# What is said of a method must be what its figures say.
+class ReasonsTest < CoreCase
+  include Making
+
+  def feasible(unit, **rest)
+    OakenGauge.weigh({ "unit" => unit, "tools" => Catalogue::TOOLS, **rest.transform_keys(&:to_s) }, view: true)["methods"].select { |method| method["feasible"] }
+  end
+
+  def each_with_the_other(count = 24)
+    Catalogue.units(count).reject { |unit| unit["kind"] == "three_triangle" }.each do |unit|
+      methods = feasible(unit)
+      methods.each_with_index do |method, i|
+        other = methods.find { |one| one["method"] == method["beaten_by"] } || (i.zero? ? methods[1] : methods[i - 1])
+        yield method, other, [unit, method["method"], method["why"]].inspect
+      end
+    end
+  end
+
+  def kept(method)
+    method["waste"]["consumed"] - method["waste"]["offcut"]
+  end
+
+  def test_each_has_two_or_three_sentences
+    each_with_the_other do |method, other, about|
+      # A full stop between digits is none.
+      assert_includes (other ? 3..3 : 2..2), method["why"].scan(/\.(?=\s|\z)/).size, about
+      assert_includes method["why"], other["title"][1..], about if other
+    end
+  end
+
+  def test_what_is_left_over_is_what_is_made_too_many
+    each_with_the_other(13) do |method, _, about|
+      said = method["why"][/leaves (\d+|none) over/, 1]
+
+      assert_equal method["makes"]["surplus"], said.to_i, about
+    end
+  end
+
+  def test_cloth_and_minutes_by_the_figures
+    each_with_the_other do |method, other, about|
+      next unless other
+
+      said = method["why"][/(\d+) minutes? (less|more)/]
+      less = other["effort"]["minutes"] - method["effort"]["minutes"]
+
+      assert_in_delta less, said.to_i * (said.end_with?("less") ? 1 : -1), 0.51, about if said
+      part = method["why"][/(\d+) % (?:less|more) cloth/]
+      next unless part
+
+      assert_in_delta (kept(method) / kept(other)) - 1, part.to_i / 100.0 * (part.include?("less") ? -1 : 1), 0.0051, about
+    end
+  end
+
+  def test_the_trade_names_both_sides
+    above = { "a third less cloth" => 0.667, "a quarter less cloth" => 0.75, "half the cloth" => 0.5, "twice the cloth" => 2, "a third more cloth" => 1.333, "a quarter more cloth" => 1.25 }
+    named = 0
+    each_with_the_other do |method, other, about|
+      above.each do |words, ratio|
+        next unless other && method["why"].include?(words)
+
+        named += 1
+
+        assert_in_delta ratio, kept(method) / kept(other), 0.03 * ratio, about
+      end
+    end
+
+    assert_operator named, :>, 3
+  end
+
+  # The half-square units of the worked drawer: cloth against truth.
+  def test_a_trade_by_hand
+    methods = feasible({ "kind" => "flying_geese", "finished" => %w[2 4], "count" => 22 })
+    small = methods.find { |method| method["method"] == "rotary/four_at_a_time_small_sky" }
+
+    assert_includes small["why"], "A set makes 4: 6 sets for 22 leaves 2 over."
+    assert_match(/Against “four at a time, large sky square”, the pick above it: \d in 100 fewer come out good, but a quarter less cloth, \d minutes less/, small["why"])
+  end
+
+  def test_what_beats_it_on_every_count_is_named
+    beaten = 0
+    each_with_the_other do |method, other, about|
+      next unless method["beaten_by"]
+
+      beaten += 1
+
+      assert_operator kept(method), :>=, kept(other) - CLOSE, about
+      assert_operator method["effort"]["minutes"], :>=, other["effort"]["minutes"], about
+      assert_operator method["accuracy"]["good"], :<=, other["accuracy"]["good"] + CLOSE, about
+      assert_match(/\bBeaten on every count by “/, method["why"], about)
+    end
+    assert_operator beaten, :>, 5
+  end
+
+  def codes_of(unit, id, **rest)
+    feasible(unit, **rest).find { |method| method["method"] == id }["warnings"].map { |warning| warning["code"] }
+  end
+
+  def test_warnings_where_they_apply
+    half = { "kind" => "half_square", "finished" => "2", "count" => 7 }
+    geese = { "kind" => "flying_geese", "finished" => %w[2 4], "count" => 7 }
+    print = { "form" => "yardage", "usable_width" => "44", "directional" => true }
+
+    assert_equal %w[crooked_fold between_lines per_set], codes_of(half, "rotary/two_at_a_time")
+    assert_equal %w[crooked_fold meaning turned_over], codes_of(half, "triangle_ruler/patches")
+    assert_includes codes_of(geese, "triangle_ruler/strips"), "one_hand"
+    assert_includes codes_of(geese, "rotary/four_at_a_time_large_sky"), "swapped"
+    assert_includes codes_of(half, "die/patches"), "layers"
+    assert_empty %w[selvage directional] - codes_of(half, "rotary/patches", fabrics: { "light" => print })
+    assert_includes codes_of({ "kind" => "three_triangle", "finished" => "4", "count" => { "left" => 8, "right" => 3 } }, "rotary/two_at_a_time"), "hands"
+    assert_includes codes_of(half, "rotary/two_at_a_time_oversize", maker: { "margin" => "1/16", "errors" => { "seam_guided" => 0.05 } }), "nothing_to_trim"
+    refute_includes codes_of(half, "rotary/two_at_a_time_oversize"), "nothing_to_trim"
+  end
+
+  def test_warnings_say_the_very_numbers
+    geese = feasible({ "kind" => "flying_geese", "finished" => %w[2 4], "count" => 7 })
+    said = geese.flat_map { |method| method["warnings"].map { |warning| [method["method"], warning["say"]] } }
+
+    assert_includes said, ["rotary/four_at_a_time_small_sky", "The large square is the goose, 5 1/4; the small one the sky, 2 7/8. Swapped, every goose is wrong."]
+    assert_includes said, ["rotary/patches", "Read the line twice: 5 1/4, not 5 1/8; 2 7/8, not 2 3/4."]
+    assert_includes said, ["triangle_ruler/strips", "The 2 1/2 on Tri is the strip width, not the finished size."]
+  end
+
+  # A maker who draws no lines is told to read none she does not need: the easy line needs no warning.
+  def test_no_warning_for_a_line_that_is_easy_to_find
+    eighths = Catalogue::TOOLS.map { |tool| tool["id"] == "rule" ? tool.merge("main_lines_at" => "7/8") : tool }
+    method = OakenGauge.weigh({ "unit" => { "kind" => "half_square", "finished" => "2", "count" => 7 }, "tools" => eighths })["methods"]
+                       .find { |one| one["method"] == "rotary/two_at_a_time" }
+
+    assert_equal(%w[crooked_fold per_set], method["warnings"].map { |warning| warning["code"] })
+  end
+end

@@ -1,0 +1,94 @@
+# frozen_string_literal: true
+
+require "support/core_case"
+require "support/making"
+require "support/catalogue"
+
+# Units made at random against the budget, for every method of every unit.
+class SamplingTest < CoreCase
+  include Making
+
+  def each_way(maker = {})
+    Catalogue::UNITS.each do |kind, list|
+      task = Documents::WeighReader.read({ "unit" => { "kind" => kind.to_s, "count" => 8 }.merge(list.first), "tools" => Catalogue::TOOLS, "maker" => maker })
+      Methods.making(task.unit).map { |method| method.new(task) }.each do |way|
+        yield way, [kind, way.class.id].inspect if Weighing::Outcome.new(way).feasible?
+      end
+    end
+  end
+
+  # Slips far commoner than they are, so that the mixture matters.
+  ROUGH = { "trim_sides" => 2, "margin" => "1/16", "errors" => { "misread" => 0.05, "seam_guided" => 0.02, "bias" => 0.04 } }.freeze
+
+  def test_agrees_with_the_budget_for_every_method
+    [{}, ROUGH].each do |maker|
+      each_way(maker) do |way, about|
+        sampling = Weighing::Sampling.new(way, Weighing::Accuracy.new(way), count: 10_000, seed: 5)
+
+        assert_predicate sampling, :agrees?, [about, sampling.budget, sampling.figures].inspect
+      end
+    end
+  end
+
+  # Of 20,000 units, whose mean is known to 0.00015, a budget 0.002 off cannot be right.
+  def test_tells_a_wrong_budget
+    way = way("die/patches")
+    accuracy = Weighing::Accuracy.new(way)
+
+    assert_predicate Weighing::Sampling.new(way, accuracy, count: 20_000), :agrees?
+    accuracy.size.instance_variable_set(:@mean, accuracy.size.mean + 0.002)
+
+    refute_predicate Weighing::Sampling.new(way, accuracy, count: 20_000), :agrees?
+  end
+
+  def test_the_same_seed_makes_the_same_units
+    way = way("rotary/two_at_a_time")
+    figures = ->(seed) { Weighing::Sampling.new(way, Weighing::Accuracy.new(way), count: 500, seed: seed).figures }
+
+    assert_equal figures.call(3), figures.call(3)
+    refute_equal figures.call(3), figures.call(4)
+  end
+
+  # Good in everything is never more than good in the worst, nor less than both together allow.
+  def test_all_good_lies_where_the_shares_allow
+    each_way do |way, about|
+      accuracy = Weighing::Accuracy.new(way)
+      sampling = Weighing::Sampling.new(way, accuracy, count: 2000)
+
+      assert_operator sampling.all_good, :<=, sampling.figures.values_at(:within_sixteenth, :points_within_sixteenth).min, about
+    end
+  end
+
+  # Errors add up: a unit with many things off is off by the sum of what each does alone.
+  def test_measures_are_the_sum_of_what_each_error_does
+    random = Random.new(11)
+    each_way do |way, about|
+      budget = Weighing::Budget.new(way)
+      values = budget.sources.map { random.rand(-0.05..0.05) }
+      made = way.construction.call(Construction::Draws.new(way.task.maker.profile, values))
+      %i[sizes points slack].each do |name|
+        budget.public_send(name).each do |measure|
+          sum = measure.off + measure.shares.zip(values).sum { |share, value| share * value }
+
+          assert_in_delta sum, made[name][measure.place], 1e-5, [about, name].inspect
+        end
+      end
+    end
+  end
+
+  # What was found for one size holds for another: twice the size, found afresh.
+  def test_sensitivities_do_not_depend_on_the_size
+    each_way do |way, about|
+      kept = Weighing::Sensitivities.of(way, way.construction, Weighing::Budget.new(way).sources)
+      fresh = Weighing::Sensitivities.send(:find, way.construction, Weighing::Budget.new(way).sources, way.task.maker.profile)
+
+      assert_equal kept, fresh, about
+    end
+    small, large = %w[2 6].map do |finished|
+      way = way("rotary/two_at_a_time", { "kind" => "half_square", "finished" => finished })
+      Weighing::Sensitivities.send(:find, way.construction, Weighing::Budget.new(way).sources, way.task.maker.profile)
+    end
+
+    assert_equal small, large
+  end
+end
