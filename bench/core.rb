@@ -10,7 +10,7 @@ def median(calls, &block)
   Bench.time(calls, &block)[calls / 2]
 end
 
-Bench.report("weigh one unit over the demo drawer", median(100) { OakenGauge.weigh(Bench.document) }, 10, "ms")
+Bench.report("weigh one unit over the demo drawer", median(100) { OakenGauge.weigh(Bench.document) }, 25, "ms")
 Bench.report("with words, drawings and the beam", median(50) { OakenGauge.weigh(Bench.document, view: true) }, 50, "ms")
 
 # A drawer of sixty: the catalogue's, and copies of its tools until there are enough.

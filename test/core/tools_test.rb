@@ -68,6 +68,7 @@ class ToolsTest < CoreCase
       cuts = slots.sequence(inches, 17).flat_map { |placement| placement.slots.map { |slot| placement.shift + slot } }
 
       assert_equal (1..17).map { |cut| cut * inches }, cuts.sort, width
+      (0..17).each { |count| assert_equal slots.sequence(inches, count).size, slots.placements(inches, count), [width, count].inspect }
       assert(slots.sequence(inches, 17).flat_map(&:slots).all? { |slot| (slot % slots.slot_step).zero? })
     end
   end

@@ -63,20 +63,25 @@ module OakenGauge
         on_seams(seams, outside).map { |at| at + hand.spread(@step, @kind) }
       end
 
-      # Least squares: a pull for each place where a seam should pass, a small one from each raw edge.
+      # Least squares: a pull for each place where a seam should pass, a small one from each raw edge. What
+      # each pull moves the ruler by is worked out first, so that nothing large is taken from anything large.
       def on_seams(seams, outside)
         pulls = seam_pulls(seams) + @frame.outer.map { |edge| [edge.normal, outside[edge], MIDDLE] }
-        left = [[0, 0], [0, 1], [1, 1]].map { |one, other| pulls.sum { |normal, _, weight| normal[one] * normal[other] * weight } }
-        solve(*left, [0, 1].map { |axis| pulls.sum { |normal, at, weight| at * (normal[axis] * weight) } })
+        turn = inverse(*squares(pulls))
+        turn.map { |row| pulls.sum { |normal, at, weight| at * (weight * Lines.along(row, normal)) } }
+      end
+
+      def squares(pulls)
+        [[0, 0], [0, 1], [1, 1]].map { |one, other| pulls.sum { |normal, _, weight| normal[one] * normal[other] * weight } }
+      end
+
+      def inverse(xx, xy, yy)
+        whole = (xx * yy) - (xy * xy)
+        [[yy / whole, -xy / whole], [-xy / whole, xx / whole]]
       end
 
       def seam_pulls(seams)
         @frame.points.flat_map { |point| point.pulls(seams) }.map { |normal, at| [normal, at, 1.0] }
-      end
-
-      def solve(xx, xy, yy, (right_x, right_y))
-        whole = (xx * yy) - (xy * xy)
-        [((right_x * yy) - (right_y * xy)) / whole, ((right_y * xx) - (right_x * xy)) / whole]
       end
     end
   end

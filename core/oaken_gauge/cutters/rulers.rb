@@ -68,8 +68,8 @@ module OakenGauge
 
       # A slotted ruler cuts the strips without being moved from each to the next.
       def slots(size)
-        slotted = Slots.new(@method.task).ruler(size.first) or return []
-        placements = slotted.sequence(size.first, slotted.strips_at_once(size.first)).size
+        slotted = @method.task.slots.ruler(size.first) or return []
+        placements = slotted.placements(size.first, slotted.strips_at_once(size.first))
         [Tools::Setting.new(tool: slotted, mark: size.first, reads: :cut, off_by: 0r,
                             say: "For several strips of #{@method.say(size.first)}: #{slotted.strips_at_once(size.first)} from " \
                                  "#{placements == 1 ? '1 placement' : "#{placements} placements"} of #{slotted.name}.")]

@@ -12,32 +12,30 @@ module OakenGauge
       # @param width [Rational] inches
       # @return [Tools::SlottedRuler, nil] the one that needs fewest placements
       def ruler(width)
-        @task.drawer.of(Tools::SlottedRuler).select { |ruler| ruler.reach >= width }
-             .min_by { |ruler| [placements(ruler, width, ruler.strips_at_once(width)).to_r / ruler.strips_at_once(width), -ruler.reach] }
+        (@rulers ||= {}).fetch(width) { @rulers[width] = best(width) }
       end
 
       # @param width [Rational] inches
       # @return [Boolean] whether a full ruler of them takes less time than one cut after another
       def saves?(width)
-        ruler = ruler(width) or return false
-        count = ruler.strips_at_once(width)
-        cheaper?(placements(ruler, width, count), count)
+        found = ruler(width)
+        !found.nil? && !laid(width, found.strips_at_once(width)).nil?
       end
 
       # @param width [Rational] inches
       # @param count [Integer] cuts
       # @return [Integer, nil] how often the ruler is laid down; nil where one cut after another is as quick
       def laid(width, count)
-        ruler = ruler(width) or return
-        times = placements(ruler, width, count)
+        found = ruler(width) or return
+        times = found.placements(width, count)
         times if cheaper?(times, count)
       end
 
       private
 
-      def placements(ruler, width, count)
-        full, rest = count.divmod(ruler.strips_at_once(width))
-        (full * ruler.sequence(width, ruler.strips_at_once(width)).size) + ruler.sequence(width, rest).size
+      def best(width)
+        @task.drawer.of(Tools::SlottedRuler).select { |one| one.reach >= width }
+             .min_by { |one| [one.placements(width, one.strips_at_once(width)).to_r / one.strips_at_once(width), -one.reach] }
       end
 
       def cheaper?(times, count)

@@ -53,7 +53,7 @@ module OakenGauge
 
       # Cut in the slots of a ruler that is laid down once for several, where that saves something.
       def slotted(name, size, count, **facts)
-        laid = (@slots ||= Cutters::Slots.new(task)).laid(size, count)
+        laid = task.slots.laid(size, count)
         return [step(name, count, size: size, **facts)] unless laid
 
         [step(:lay_slots, laid), step(:"#{name}_slots", count, size: size, **facts)]

@@ -34,6 +34,18 @@ module OakenGauge
         (reach / width).floor
       end
 
+      # How often it is laid down: under one reach, cuts that leave the same rest over whole steps share a
+      # placement, and there are as many rests as it takes widths to make whole steps.
+      #
+      # @param width [Rational] inches
+      # @param count [Integer] strips
+      # @return [Integer]
+      def placements(width, count)
+        full, rest = count.divmod(strips_at_once(width))
+        rests = (width / slot_step).denominator
+        (full * [strips_at_once(width), rests].min) + [rest, rests].min
+      end
+
       # How to cut strips of a width. Cut k lies at k widths; those that leave the same rest over whole
       # steps share a placement, shifted by that rest. A width of whole steps takes one placement; one
       # of half steps is cut in every second slot, shifted by the difference, and the rest cut.

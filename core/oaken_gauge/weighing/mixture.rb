@@ -6,6 +6,9 @@ module OakenGauge
     # it: a mixture of normals, one for no slip, one for each slip, one for each two. Three and more at
     # once are rare and go so many ways that one wide normal stands for them all.
     class Mixture
+      # Enough to find a measure to a millionth of an inch.
+      HALVINGS = 24
+
       # @return [Float] inches, slips and all: those go either way alike
       attr_reader :mean
 
@@ -25,21 +28,26 @@ module OakenGauge
 
       # @return [Float] the part of the measures that lies between two limits
       def between(low, high)
-        parts.sum { |jump, weight, sd| weight * (below(high, jump, sd) - below(low, jump, sd)) }.clamp(0.0, 1.0)
+        (under(high) - (low.infinite? ? 0.0 : under(low))).clamp(0.0, 1.0)
       end
 
       # @param share [Float]
       # @return [Float] the measure that this part of all stays below
       def at(share)
         low, high = [-1, 1].map { |way| mean + (way * ((8 * @own_sd) + (2 * (@slips.map(&:first).max || 0)) + 1e-9)) }
-        60.times do
+        HALVINGS.times do
           middle = (low + high) / 2
-          between(-Float::INFINITY, middle) < share ? low = middle : high = middle
+          under(middle) < share ? low = middle : high = middle
         end
         (low + high) / 2
       end
 
       private
+
+      # @return [Float] the part of the measures below a limit
+      def under(limit)
+        parts.sum { |jump, weight, sd| weight * below(limit, jump, sd) }
+      end
 
       # @return [Array<Array(Float, Float, Float)>] how far each part has jumped, its weight, and its spread
       def parts
@@ -87,7 +95,7 @@ module OakenGauge
       end
 
       def below(limit, jump, sd)
-        return limit >= mean + jump ? 1.0 : 0.0 if sd.zero? || limit.infinite?
+        return limit >= mean + jump ? 1.0 : 0.0 if sd.zero?
 
         (1 + Math.erf((limit - mean - jump) / (sd * SQRT2))) / 2
       end

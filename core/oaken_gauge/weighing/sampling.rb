@@ -86,17 +86,17 @@ module OakenGauge
         return slips(source) if source.slip?
         return source.mean if source.sd.zero?
 
-        Numo::DFloat.new(count).rand_norm(source.mean, source.sd)
+        Numo::SFloat.new(count).rand_norm(source.mean, source.sd)
       end
 
       # Mostly nothing; now and then off, either way.
       def slips(source)
-        at = Numo::DFloat.new(count).rand
-        (Numo::DFloat.cast(at.lt(source.chance / 2)) - Numo::DFloat.cast(at.gt(1 - (source.chance / 2)))) * source.by
+        at = Numo::SFloat.new(count).rand
+        (Numo::SFloat.cast(at.lt(source.chance / 2)) - Numo::SFloat.cast(at.gt(1 - (source.chance / 2)))) * source.by
       end
 
       def whole(row)
-        row.is_a?(Numo::NArray) ? row : Numo::DFloat.new(count).fill(row)
+        row.is_a?(Numo::NArray) ? row : Numo::SFloat.new(count).fill(row)
       end
 
       def good(row)

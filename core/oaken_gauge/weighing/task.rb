@@ -20,6 +20,11 @@ module OakenGauge
         (@matchings ||= {})[[kind, shape]] ||= Tools::Matching.new(drawer.of(kind), shape, seam)
       end
 
+      # @return [Cutters::Slots] the drawer's slotted rulers
+      def slots
+        @slots ||= Cutters::Slots.new(self)
+      end
+
       # @return [Tools::Aids] what the maker's aids change
       def aids
         @aids ||= Tools::Aids.new(drawer.of(Tools::MarkingAid), maker.marking)
