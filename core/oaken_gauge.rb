@@ -29,6 +29,13 @@ module OakenGauge
       Documents::WeighWriter.new(task, view: view, sample: sample).write(Weighing::Weigher.new(task).outcomes)
     end
 
+    # @param document [Hash] a maker's document, as a weigh document holds it
+    # @return [Hash] every value of her profile with its meaning, assumed or measured, and her choices
+    # @raise [Documents::Invalid] when the document cannot be read; it lists every fault
+    def profile(document)
+      Documents.read(document) { |node| Documents::ProfileWriter.new(Weighing::Maker.read(node)).write }
+    end
+
     # @param document [Hash] a sizes document with string keys, as docs/formats describes it
     # @return [Hash] the ladder of block sizes, best first
     # @raise [Documents::Invalid] when the document cannot be read; it lists every fault

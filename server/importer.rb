@@ -14,7 +14,7 @@ module Server
     def import
       check
       Models::Maker.transaction do
-        maker = Models::Maker.create!(name: @document.fetch("maker").fetch("name"))
+        maker = Models::Maker.create!(@document.fetch("maker").slice("name", "profile", "priorities"))
         import_tools(maker)
         import_cloths(maker)
         @document.fetch("projects").each { |project| import_project(maker, project) }
@@ -24,10 +24,11 @@ module Server
 
     private
 
-    # Every unit is read with the whole drawer and its own cloth.
+    # Every unit is read with the whole drawer, its own cloth, and the maker.
     def check
+      maker = { "maker" => @document.fetch("maker").fetch("profile", {}), "priorities" => @document.fetch("maker").fetch("priorities", {}) }
       @document.fetch("projects").flat_map { |project| project.fetch("units") }.each do |unit|
-        OakenGauge::Documents::WeighReader.read("unit" => unit.fetch("unit"), "tools" => @document.fetch("tools"),
+        OakenGauge::Documents::WeighReader.read("unit" => unit.fetch("unit"), "tools" => @document.fetch("tools"), **maker,
                                                 "fabrics" => unit.fetch("cloths").transform_values { |name| fabric(name) })
       end
     end

@@ -9,6 +9,11 @@ module Server
       has_many :tools, -> { order(:position, :id) }, dependent: :destroy
       has_many :cloths, -> { order(:id) }, dependent: :destroy
 
+      # @return [Hash] her profile as she gave it, and as it reads with all that is assumed
+      def to_document
+        { "name" => name, "profile" => profile, "priorities" => priorities, "lock_version" => lock_version, **OakenGauge.profile(profile) }
+      end
+
       # @return [Maker] the one whose bench this is
       def self.at_bench
         order(:id).first!

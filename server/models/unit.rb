@@ -19,7 +19,9 @@ module Server
       # @param spec [Hash] the unit's document
       # @return [Hash] the document the core weighs it by, with this project's drawer and cloth
       def weigh_document(spec = self.spec)
-        { "unit" => spec, "seam_allowance" => project.seam_allowance, "tools" => project.maker.tools.map(&:document),
+        maker = project.maker
+        { "unit" => spec, "seam_allowance" => project.seam_allowance, "tools" => maker.tools.map(&:document),
+          "maker" => maker.profile, "priorities" => maker.priorities,
           "fabrics" => unit_cloths.includes(:cloth).to_h { |held| [held.role, held.cloth.document] } }
       end
     end

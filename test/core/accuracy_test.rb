@@ -207,4 +207,11 @@ class AccuracyTest < CoreCase
     assert_equal %w[/maker/errors/bias/count /maker/errors/die /maker/errors/glue /maker/errors/seam_foot /maker/school /maker/trim_sides],
                  faults({ "unit" => { **HALF_SQUARE, "count" => 8 }, "maker" => maker }).keys.sort
   end
+
+  def test_a_maker_that_is_no_object
+    unit = { **HALF_SQUARE, "count" => 8 }
+
+    { "maker" => 3, "priorities" => [1] }.each { |key, value| assert_equal ["/#{key}"], faults({ "unit" => unit, key => value }).keys }
+    assert_equal ["/maker/errors"], faults({ "unit" => unit, "maker" => { "errors" => [0.1] } }).keys
+  end
 end

@@ -29,7 +29,8 @@ class ContractTest < ServerCase
   def test_a_change_without_its_version_is_refused
     unit = @unit.id
     { ["PATCH", "/api/units/#{unit}"] => { "label" => "x" }, ["PUT", "/api/units/#{unit}/pick"] => { "method" => "die/patches", "unit" => @unit.spec },
-      ["PATCH", "/api/projects/#{@project.id}"] => { "name" => "x" }, ["PATCH", "/api/tools/#{@maker.tools.first.id}"] => {} }.each do |(verb, path), body|
+      ["PATCH", "/api/projects/#{@project.id}"] => { "name" => "x" }, ["PATCH", "/api/tools/#{@maker.tools.first.id}"] => {},
+      ["PATCH", "/api/maker"] => { "priorities" => {} } }.each do |(verb, path), body|
       send_json(verb, path, body)
 
       assert_problem 400

@@ -32,8 +32,8 @@ module OakenGauge
       end
 
       def by_step(part)
-        { "step" => part.step.to_s, "size_bias" => inches(part.size_bias), "size_sd" => inches(part.size_sd),
-          "point_sd" => inches(part.point_sd), "share" => part.share.round(4) }
+        { "step" => part.step.to_s, "say" => Methods::About.words(part.step), "size_bias" => inches(part.size_bias),
+          "size_sd" => inches(part.size_sd), "point_sd" => inches(part.point_sd), "share" => part.share.round(4) }
       end
 
       def inches(number)

@@ -17,6 +17,14 @@ module OakenGauge
         Documents.read(document) { |node| new(node).task }
       end
 
+      # @param node [Node, nil] weights by the names of {Weighing::Figures}
+      # @return [Hash{Symbol => Numeric}]
+      def self.priorities(node)
+        return PRIORITIES unless node&.keys(optional: PRIORITIES.keys.map(&:to_s))
+
+        PRIORITIES.to_h { |name, usual| [name, node.number(name.to_s, 0..100, default: usual)] }
+      end
+
       # @param node [Node]
       def initialize(node)
         @node = node
@@ -29,8 +37,8 @@ module OakenGauge
 
         @node.integer("oaken_gauge", 1..1, default: 1)
         unit = @units.unit or return
-        Weighing::Task.new(unit: unit, seam: seam, grid: grid, drawer: drawer, fabrics: fabrics(unit.class.roles),
-                           maker: Weighing::Maker.read(@node.child("maker")), priorities: priorities, measure: measure)
+        Weighing::Task.new(unit: unit, seam: seam, grid: grid, drawer: drawer, fabrics: fabrics(unit.class.roles), measure: measure,
+                           maker: Weighing::Maker.read(@node.child("maker")), priorities: self.class.priorities(@node.child("priorities")))
       end
 
       private
@@ -67,12 +75,6 @@ module OakenGauge
         return node.fault("form", "is missing") unless form
 
         Stock.forms.fetch(form).read(node)
-      end
-
-      def priorities
-        node = @node.child("priorities") or return PRIORITIES
-        node.keys(optional: PRIORITIES.keys.map(&:to_s))
-        PRIORITIES.to_h { |name, usual| [name, node.number(name.to_s, 0..100, default: usual)] }
       end
     end
   end

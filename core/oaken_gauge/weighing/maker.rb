@@ -4,15 +4,22 @@ module OakenGauge
   module Weighing
     # The maker: what is known of her hands, and which of the ways that good makers differ in are hers.
     class Maker
-      # What trimmed pieces are cut larger by unless she says otherwise, inches.
-      MARGIN = 1/8r
-      # Cut exact and sew scant, or cut large and trim: or whichever comes out better.
-      SCHOOLS = %w[either exact oversize].freeze
-      # Lead seams by what she owns for it, or draw lines all the same.
-      MARKINGS = %w[aid drawn_line].freeze
-      # Sides of a unit that she trims.
-      TRIM_SIDES = [2, 4].freeze
-      CHOICES = %w[margin bonus school marking trim_sides starched].freeze
+      # A way that is hers to choose. - title, meaning: words; - options: what may be chosen, or nil for a
+      # length or a yes; - usual: what stands where she does not say
+      Choice = Struct.new(:title, :meaning, :options, :usual, keyword_init: true)
+
+      CHOICES = {
+        "school" => Choice.new(title: "Cut exact, or large and trimmed", options: %w[either exact oversize], usual: :either,
+                               meaning: "The other school's methods are put behind her own."),
+        "margin" => Choice.new(title: "Cut larger by", usual: 1/8r, meaning: "What is added to pieces that are trimmed to size."),
+        "trim_sides" => Choice.new(title: "Sides that are trimmed", options: [4, 2], usual: 4,
+                                   meaning: "Four, centred on the seams, or two, with the ears."),
+        "marking" => Choice.new(title: "Lines for sewing", options: %w[aid drawn_line], usual: :aid,
+                                meaning: "Lead seams by the light or tape in the drawer, or draw lines all the same."),
+        "starched" => Choice.new(title: "Starch all cloth", usual: false, meaning: "Edges on the bias grow less."),
+        "bonus" => Choice.new(title: "Bonus units from cut-off corners", usual: false,
+                              meaning: "Stitch and flip sews a second seam first, and keeps the corners.")
+      }.freeze
 
       # @return [Profile]
       attr_reader :profile
@@ -29,34 +36,38 @@ module OakenGauge
       # @return [Boolean] whether she starches all cloth
       attr_reader :starched
 
-      def initialize(profile: Profile.new, margin: MARGIN, bonus: false, school: :either, marking: :aid, trim_sides: 4, starched: false)
+      # @param profile [Profile]
+      # @param chosen [Hash{Symbol => Object}] by the names of {CHOICES}
+      def initialize(profile: Profile.new, **chosen)
         @profile = profile
-        @margin = margin
-        @bonus = bonus
-        @school = school
-        @marking = marking
-        @trim_sides = trim_sides
-        @starched = starched
+        chosen = CHOICES.to_h { |name, choice| [name.to_sym, choice.usual] }.merge(chosen)
+        @margin, @bonus, @school, @marking, @trim_sides, @starched = chosen.values_at(:margin, :bonus, :school, :marking, :trim_sides,
+:starched)
       end
 
       class << self
         # @param node [Documents::Node, nil] times by name, in seconds; `errors` by name, in inches; choices
         # @return [Maker]
         def read(node)
-          return new unless node
+          return new unless node&.keys(optional: names(:time) + CHOICES.keys + %w[errors])
 
-          node.keys(optional: Parameters.of(:time).map { |parameter| parameter.name.to_s } + CHOICES + %w[errors])
-          node.child("errors")&.keys(optional: Parameters.of(:error).map { |parameter| parameter.name.to_s })
-          new(profile: Profile.new(Profile.read(node, :time).merge(Profile.read(node.child("errors"), :error))), **choices(node))
+          errors = node.child("errors")
+          known = Profile.read(node, :time)
+          known = known.merge(Profile.read(errors, :error)) if errors&.keys(optional: names(:error))
+          new(profile: Profile.new(known), **choices(node))
         end
 
         private
 
+        def names(group)
+          Parameters.of(group).map { |parameter| parameter.name.to_s }
+        end
+
         def choices(node)
-          { margin: node.length("margin", default: MARGIN, most: 2), bonus: node.flag("bonus"), starched: node.flag("starched"),
-            school: node.choice("school", SCHOOLS, default: "either").to_sym,
-            marking: node.choice("marking", MARKINGS, default: "aid").to_sym,
-            trim_sides: node.choice("trim_sides", TRIM_SIDES, default: 4) }
+          usual = CHOICES.transform_values(&:usual)
+          { margin: node.length("margin", default: usual["margin"], most: 2), bonus: node.flag("bonus"), starched: node.flag("starched"),
+            trim_sides: node.choice("trim_sides", CHOICES["trim_sides"].options, default: 4),
+            **%w[school marking].to_h { |name| [name.to_sym, node.choice(name, CHOICES[name].options, default: usual[name].to_s).to_sym] } }
         end
       end
 

@@ -19,16 +19,23 @@ module OakenGauge
 
         private
 
+        # What the values that follow belong to.
+        def part(words)
+          @part = words
+        end
+
         def error(name, assumed, title, meaning, unit: "inch", most: 1)
-          @all[name] = Parameter.new(name: name, group: :error, unit: unit, assumed: assumed, most: most, title: title, meaning: meaning)
+          @all[name] = Parameter.new(name: name, group: :error, part: @part, unit: unit, assumed: assumed, most: most, title: title,
+                                     meaning: meaning)
         end
 
         def time(name, assumed, title, meaning)
-          @all[name] = Parameter.new(name: name, group: :time, unit: "second", assumed: assumed, most: 3600, title: title, meaning: meaning)
+          @all[name] = Parameter.new(name: name, group: :time, part: @part, unit: "second", assumed: assumed, most: 3600, title: title,
+                                     meaning: meaning)
         end
       end
 
-      # Cutting
+      part "Cutting"
       error :ruler_main, 0.012, "Ruler on a heavy line",
 "How far a cut lies off, along a straight ruler set to a heavy line or cut in a slot."
       error :ruler_between, 0.018, "Ruler on a line between", "The same on a line between the heavy ones."
@@ -39,7 +46,7 @@ module OakenGauge
       error :template, 0.020, "Round a template", "How far a cut round a template lies off."
       error :die, 0.006, "Die", "How far a die-cut edge lies off."
 
-      # Sewing and pressing
+      part "Sewing and pressing"
       error :take_up, 0.010, "Taken up by fold and thread", "What every seam takes beside its allowance, always."
       error :scant, 0.0, "Scant seam", "How much less than the allowance she sews, to give back what fold and thread take."
       error :thread, 0.010, "A thread inside the line", "How far inside a line she sews where a corner is flipped over it."
@@ -52,14 +59,14 @@ module OakenGauge
       error :bias, 0.020, "Raw edge on the bias", "How much an edge on the bias grows while it is handled."
       error :bias_starched, 0.008, "The same, starched", "How much it grows when the cloth is starched."
 
-      # Trimming and folding
+      part "Trimming and folding"
       error :trim_groove, 0.008, "Trimming, groove on the seam", "How far a side trimmed with a groove on the seam lies off."
       error :trim_line, 0.012, "Trimming, line on the seam", "The same with a line laid on the seam."
       error :fold, 0.010, "Fold of a foundation sheet", "How far each folded and sewn seam of a sheet lies off."
       error :fold_take_up, 0.040, "Taken up by a sheet's fold",
 "What the fold of sheet and cloth takes, beside fold and thread of the seam. Our own guess."
 
-      # Effort
+      part "Time"
       time :set_up, 30, "Setting up",
 "Getting ready for a batch: ruler and cutter out, thread in, iron hot. Once for each step. Our own guess."
       time :mark_line, 8, "Mark a line", "Drawing one line."

@@ -77,6 +77,52 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/maker": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The maker, what is known of her hands, and what she sets store by */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                200: components["responses"]["Maker"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        /** Change her profile or her priorities */
+        patch: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["Change"];
+                };
+            };
+            responses: {
+                200: components["responses"]["Maker"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        trace?: never;
+    };
     "/api/projects": {
         parameters: {
             query?: never;
@@ -534,9 +580,51 @@ export interface components {
         };
         FullProject: components["schemas"]["Project"] & {
             maker: string;
+            profile: components["schemas"]["Profile"];
+            priorities: components["schemas"]["Priorities"];
             units: components["schemas"]["Unit"][];
             drawer: components["schemas"]["Tool"][];
             cloths: components["schemas"]["Cloth"][];
+        };
+        /** @description A maker as docs/formats describes her; the core reads it and names every fault */
+        Profile: {
+            [key: string]: unknown;
+        };
+        /** @description Weights by name; what is left out has its usual weight */
+        Priorities: {
+            [key: string]: number;
+        };
+        Maker: {
+            name: string;
+            profile: components["schemas"]["Profile"];
+            priorities: components["schemas"]["Priorities"];
+            lock_version: number;
+            parameters: components["schemas"]["Parameter"][];
+            choices: components["schemas"]["Choice"][];
+        };
+        Parameter: {
+            name: string;
+            /** @enum {string} */
+            group: "error" | "time";
+            part: string;
+            title: string;
+            meaning: string;
+            /** @enum {string} */
+            unit: "inch" | "share" | "second";
+            assumed: number;
+            most: number;
+            value: number;
+            /** @enum {string} */
+            basis: "assumed" | "measured";
+            count: number | null;
+        };
+        Choice: {
+            name: string;
+            title: string;
+            meaning: string;
+            options: (string | number)[] | null;
+            value: string | number | boolean;
+            usual: string | number | boolean;
         };
         Unit: {
             id: number;
@@ -585,7 +673,9 @@ export interface components {
                 message: string;
             }[];
             /** @description The record as it stands, after a conflict */
-            current?: components["schemas"]["Unit"];
+            current?: {
+                [key: string]: unknown;
+            };
         };
         WeighAnswer: {
             unit: components["schemas"]["UnitDocument"];
@@ -599,6 +689,35 @@ export interface components {
             patches: {
                 role: string;
                 outline: components["schemas"]["Points"];
+            }[];
+        };
+        /** @description How true the units come out; lengths are inches, shares parts of the whole */
+        Accuracy: {
+            size_bias: number;
+            size_sd: number;
+            point_sd: number;
+            within_sixteenth: number;
+            points_within_sixteenth: number;
+            too_small_to_trim: number;
+            alignments: number;
+            bias_edges: number;
+            /** @enum {string} */
+            basis: "assumed" | "measured";
+            good: number;
+            rounding: number;
+            middle_nine_tenths: number[];
+            by_step: {
+                step: string;
+                say: string;
+                size_bias: number;
+                size_sd: number;
+                point_sd: number;
+                share: number;
+            }[];
+            rows: {
+                units: number;
+                bias: number;
+                sd: number;
             }[];
         };
         Method: {
@@ -625,15 +744,13 @@ export interface components {
                 [key: string]: components["schemas"]["ClothParts"];
             };
             waste?: components["schemas"]["Waste"];
-            accuracy?: {
-                alignments: number;
-                /** @enum {string} */
-                basis: "assumed" | "measured";
-            };
+            accuracy?: components["schemas"]["Accuracy"];
             effort?: {
                 minutes: number;
                 cuts: number;
                 passes: number;
+                /** @enum {string} */
+                basis: "assumed" | "measured";
             };
             /** @description What can be offered to the next project, by name */
             leftovers?: {
@@ -644,6 +761,12 @@ export interface components {
                 fabric?: string;
                 /** @enum {string} */
                 hand?: "left" | "right";
+            }[];
+            why?: string;
+            beaten_by?: string | null;
+            warnings?: {
+                code: string;
+                say: string;
             }[];
             rank?: number;
             score?: number;
@@ -751,6 +874,15 @@ export interface components {
             };
             content: {
                 "application/json": components["schemas"]["Unit"];
+            };
+        };
+        /** @description The maker */
+        Maker: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Maker"];
             };
         };
         /** @description The tool */

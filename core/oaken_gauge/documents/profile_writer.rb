@@ -1,0 +1,42 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Documents
+    # Writes a maker's profile for a person to look through: every value with what it means, its unit, and
+    # whether it is assumed or measured; and the ways that are hers to choose.
+    class ProfileWriter
+      # @param maker [Weighing::Maker]
+      def initialize(maker)
+        @maker = maker
+      end
+
+      # @return [Hash]
+      def write
+        { "parameters" => Weighing::Parameters.all.values.map { |parameter| parameter(parameter) },
+          "choices" => Weighing::Maker::CHOICES.map { |name, choice| { "name" => name, **choice(name, choice) } } }
+      end
+
+      private
+
+      def parameter(parameter)
+        name = parameter.name
+        { "name" => name.to_s, "group" => parameter.group.to_s, "part" => parameter.part, "title" => parameter.title,
+          "meaning" => parameter.meaning, "unit" => parameter.unit, "assumed" => parameter.assumed, "most" => parameter.most,
+          "value" => @maker.profile[name], "basis" => @maker.profile.basis(name).to_s, "count" => @maker.profile.count(name) }
+      end
+
+      def choice(name, choice)
+        { "title" => choice.title, "meaning" => choice.meaning, "options" => choice.options,
+          "value" => written(@maker.public_send(name)), "usual" => written(choice.usual) }
+      end
+
+      def written(value)
+        case value
+        when Rational then Length.new(value).to_s
+        when Symbol then value.to_s
+        else value
+        end
+      end
+    end
+  end
+end
