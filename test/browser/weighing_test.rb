@@ -117,7 +117,7 @@ class WeighingScreenTest < BrowserCase
   end
 
   def test_sorting_by_any_figure
-    { "Minutes" => 6, "Chances to slip" => 5, "Left over" => 4 }.each do |head, column|
+    { "Minutes" => 7, "Chances to slip" => 6, "Left over" => 4 }.each do |head, column|
       click_button head
 
       assert_selector "th[aria-sort=ascending]", text: head
@@ -132,5 +132,79 @@ class WeighingScreenTest < BrowserCase
 
     assert_text "fingers, hair and sleeves clear"
     assert_text "Blade: close it every time you put it down"
+  end
+
+  def test_how_true_against_a_sixteenth
+    two = way("Two at a time")
+
+    assert_selector "tr.method svg[role=img][aria-label*='Nine units in ten come out between']", minimum: 7
+    assert_match(/9\d\.\d in 100 good assumed/, heard(two))
+    click_button "How true"
+
+    assert_selector "th[aria-sort=ascending]", text: "How true"
+    shares = all("tr.method td:nth-child(5)").filter_map { |cell| cell.text[/([\d.]+) in 100/, 1]&.to_f || (100.0 if cell.text.include?("all")) }
+
+    assert_equal shares.sort.reverse, shares
+  end
+
+  def test_a_row_says_why_and_what_to_watch
+    open_way PAIR
+
+    assert_heard "Makes just the 24 that are needed, one by one. Against “"
+    assert_heard "Turn the ruler half round between cuts, never over."
+    assert_heard "The 2 on Half-inch triangle is the finished size, not the strip width."
+    within("section[aria-label='How true']") do
+      assert_text "What makes it wander, by step"
+      assert_text "sewing the long side"
+      assert_text(/A row of 2 is 0\.\d+ small, give or take 0\.\d+/)
+    end
+  end
+
+  def test_what_counts_puts_the_ways_in_another_order
+    before = ways
+    set_weight "Least time", 3
+    set_weight "Truest units", 0
+    set_weight "Least cloth", 0
+    set_weight "Nothing left over", 0
+
+    assert_selector "tr.method:first-of-type .method-name", text: "Single patches, die cut"
+    minutes = all("tr.method td:nth-child(7)").map { |cell| cell.text.to_i }
+
+    assert_equal minutes.sort, minutes
+    refute_equal before, ways
+    open_unit @unit, "?counts=0.3.0.0.0"
+
+    assert_selector "tr.method:first-of-type .method-name", text: "Single patches, die cut"
+    click_button "Put back"
+
+    assert_no_selector "tr.method:first-of-type .method-name", text: "Single patches, die cut"
+  end
+
+  def test_what_counts_can_be_kept
+    set_weight "Least time", 3
+    click_button "Keep"
+
+    assert_text "as you keep them"
+    assert_equal 3, @maker.reload.priorities["time"]
+    open_unit @unit
+
+    assert_selector "[role=slider][aria-label='Least time'][aria-valuetext='very much']"
+  end
+
+  # Moves a slider to one of its stops by key.
+  def set_weight(name, stop)
+    slider = find("[role=slider][aria-label='#{name}']")
+    slider.send_keys(:home, *([:right] * stop))
+
+    assert_selector "[role=slider][aria-label='#{name}'][aria-valuenow='#{stop}']"
+  end
+
+  def test_assumed_figures_lead_to_the_profile
+    within(way("Two at a time")) { all("a", text: "assumed").last.click }
+
+    assert_selector "h1", text: "Your hands"
+    click_button "Back to the bench"
+
+    assert_fence "two inches"
   end
 end

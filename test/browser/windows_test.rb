@@ -59,7 +59,7 @@ class WindowsTest < BrowserCase
     assert_heard "Where the cloth goes, in square inches"
     assert_heard "3 × five and three quarters inches square"
     assert_selector "img[alt], svg[role=img]", minimum: 6
-    assert_heard "Minutes are assumed, not yet timed."
+    assert_heard "Minutes are assumed."
     open_way "Eight at a time"
 
     assert_no_selector ".steps"

@@ -166,6 +166,7 @@ class AccuracyTest < CoreCase
 
       assert_in_delta accuracy.size.sd**2, accuracy.parts.sum { |part| part.size_sd**2 }, 1e-6, about
       assert_in_delta accuracy.point.sd**2, accuracy.parts.sum { |part| part.point_sd**2 }, 1e-6, about
+      assert_in_delta 1.0, accuracy.parts.sum(&:share), 1e-6, about
       assert_in_delta accuracy.size.mean, accuracy.rounding + accuracy.parts.sum(&:size_bias), 1e-5, about
     end
   end

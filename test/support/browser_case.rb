@@ -46,7 +46,7 @@ class BrowserCase < ServerCase
   end
 
   def fence
-    find("[role=slider]")
+    find("[role=slider][aria-label='Fence: finished size']")
   end
 
   def open_way(title)
@@ -87,7 +87,7 @@ class BrowserCase < ServerCase
   end
 
   def assert_fence(spoken)
-    assert_selector "[role=slider][aria-valuetext='#{spoken}']"
+    assert_selector "[role=slider][aria-label='Fence: finished size'][aria-valuetext='#{spoken}']"
   end
 
   # Presses keys at whatever has the focus.

@@ -11,7 +11,7 @@ module OakenGauge
       ROWS = [2, 4, 8, 12].freeze
 
       # What one step adds. - step: Symbol, the operation; - size_bias, size_sd, point_sd: inches;
-      # - share: its part in the variance of the size, or of the points where that is greater
+      # - share: its part in all wandering, of size and points together
       Part = Struct.new(:step, :size_bias, :size_sd, :point_sd, :share, keyword_init: true)
 
       # @return [Budget]
@@ -117,7 +117,7 @@ module OakenGauge
         size = variance(worst_size, places)
         point = worst_point ? variance(worst_point, places) : 0.0
         Part.new(step: step, size_bias: bias(worst_size, places), size_sd: Math.sqrt(size), point_sd: Math.sqrt(point),
-                 share: [part_of(size, self.size), part_of(point, self.point)].max)
+                 share: whole.zero? ? 0.0 : (size + point) / whole)
       end
 
       def bias(measure, places)
@@ -129,8 +129,9 @@ module OakenGauge
         places.sum { |i| (measure.shares[i]**2) * budget.sources[i].variance }
       end
 
-      def part_of(variance, mixture)
-        mixture.sd.zero? ? 0.0 : variance / (mixture.sd**2)
+      # @return [Float] square inches
+      def whole
+        @whole ||= (size.sd**2) + (point.sd**2)
       end
     end
   end

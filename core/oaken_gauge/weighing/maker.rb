@@ -10,7 +10,7 @@ module OakenGauge
 
       CHOICES = {
         "school" => Choice.new(title: "Cut exact, or large and trimmed", options: %w[either exact oversize], usual: :either,
-                               meaning: "The other school's methods are put behind her own."),
+                               meaning: "Methods of the other school are put behind your own."),
         "margin" => Choice.new(title: "Cut larger by", usual: 1/8r, meaning: "What is added to pieces that are trimmed to size."),
         "trim_sides" => Choice.new(title: "Sides that are trimmed", options: [4, 2], usual: 4,
                                    meaning: "Four, centred on the seams, or two, with the ears."),

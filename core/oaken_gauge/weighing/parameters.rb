@@ -48,8 +48,8 @@ module OakenGauge
 
       part "Sewing and pressing"
       error :take_up, 0.010, "Taken up by fold and thread", "What every seam takes beside its allowance, always."
-      error :scant, 0.0, "Scant seam", "How much less than the allowance she sews, to give back what fold and thread take."
-      error :thread, 0.010, "A thread inside the line", "How far inside a line she sews where a corner is flipped over it."
+      error :scant, 0.0, "Scant seam", "How much less than the allowance you sew, to give back what fold and thread take."
+      error :thread, 0.010, "A thread inside the line", "How far inside a line you sew where a corner is flipped over it."
       error :seam_foot, 0.015, "Seam by the foot", "How far a seam wanders that is guided by the presser foot."
       error :seam_quarter_foot, 0.012, "Seam by a quarter-inch foot", "The same with a foot made for it."
       error :seam_line, 0.012, "Seam beside a drawn line", "How far a seam along a drawn line wanders."

@@ -8,6 +8,18 @@ export type Unit = Omit<Schemas["Unit"], "unit" | "pick"> & { unit: UnitDocument
 export type Project = Omit<Schemas["FullProject"], "units"> & { units: Unit[] };
 export type Cloth = Schemas["Cloth"];
 export type Method = Schemas["Method"];
+export type Accuracy = Schemas["Accuracy"];
+/** The maker's profile as it reads, with what is assumed. */
+export type Maker = Schemas["Maker"];
+export type Parameter = Schemas["Parameter"];
+export type Choice = Schemas["Choice"];
+/** What may be changed of her, over the version that was seen. */
+export type MakerChange = {
+  lock_version: number;
+  profile?: Maker["profile"];
+  priorities?: Maker["priorities"];
+};
+export type Weights = Record<"fabric" | "time" | "accuracy" | "surplus" | "ease", number>;
 export type Beam = Schemas["Beam"];
 export type BeamRow = Schemas["BeamRow"];
 export type Drawing = Schemas["Drawing"];
@@ -20,7 +32,7 @@ export class ApiError extends Error {
     readonly status: number,
     title: string,
     readonly faults: { pointer: string; message: string }[] = [],
-    readonly current?: Unit,
+    readonly current?: unknown,
   ) {
     super(title);
   }
@@ -40,7 +52,7 @@ async function problemOf(response: Response): Promise<ApiError> {
   const fallback = `The server answered ${response.status}.`;
   try {
     const problem = (await response.json()) as Schemas["Problem"];
-    return new ApiError(response.status, problem.title, problem.errors, problem.current as Unit | undefined);
+    return new ApiError(response.status, problem.title, problem.errors, problem.current);
   } catch {
     return new ApiError(response.status, fallback);
   }
@@ -66,6 +78,8 @@ async function ask<Answer>(
 }
 
 export const api = {
+  maker: () => ask<Maker>("GET", "/api/maker"),
+  changeMaker: (changes: MakerChange) => ask<Maker>("PATCH", "/api/maker", changes),
   projects: () => ask<{ projects: Schemas["Project"][] }>("GET", "/api/projects"),
   project: (id: string) => ask<Project>("GET", `/api/projects/${id}`),
   addUnit: (projectId: number, unit: unknown) => ask<Unit>("POST", `/api/projects/${projectId}/units`, unit),

@@ -1,4 +1,5 @@
 import { useEffect, useState } from "react";
+import { useNavigate } from "react-router";
 
 import { type Method, type Project, type Unit } from "../../api/client";
 import { Weaves } from "../../drawing/Weaves";
@@ -12,6 +13,7 @@ import { KeyList } from "./KeyList";
 import { MethodTable } from "./MethodTable";
 import { Order } from "./Order";
 import { PickLine } from "./PickLine";
+import { Priorities } from "./Priorities";
 import { usePicking } from "./usePicking";
 import { useWanted } from "./useWanted";
 import { useWeighing } from "./useWeighing";
@@ -20,11 +22,12 @@ type Props = { project: Project; unit: Unit };
 
 /** The weighing: what is wanted, the beam with the tools' marks, and the methods side by side. */
 export function Bench({ project, unit }: Props) {
-  const wanted = useWanted(unit);
-  const weighing = useWeighing(project, unit, wanted.spec);
+  const wanted = useWanted(unit, project.priorities);
+  const weighing = useWeighing(project, unit, wanted.spec, wanted.weights);
   const picking = usePicking(project, unit, (spec) =>
     wanted.change({ finished: spec.finished, count: String(spec.count) }),
   );
+  const navigate = useNavigate();
   const [light, turnLight] = useLight();
   const [keysShown, showKeys] = useState(false);
   const { answer, error, fresh, trouble } = weighing;
@@ -48,10 +51,12 @@ export function Bench({ project, unit }: Props) {
   };
 
   useKeys({
-    f: () => focusOn("[role=slider]"),
+    f: () => focusOn(".fence"),
     c: () => focusOn("#count"),
     s: () => focusOn("#finished"),
     m: () => focusOn("[data-method]"),
+    w: () => focusOn(".weight-thumb"),
+    h: () => void navigate("/maker"),
     p: toggleFocused,
     "ctrl+z": picking.undo,
     u: picking.undo,
@@ -83,6 +88,7 @@ export function Bench({ project, unit }: Props) {
           <BeamWaiting />
         )}
         {trouble && !error?.faults.length && <Notice tone="alarm">{trouble.message}</Notice>}
+        <Priorities project={project} wanted={wanted} />
         {answer ? (
           <MethodTable
             project={project}

@@ -1,5 +1,5 @@
-import { CircleHelp, Moon, Pin, Sun } from "lucide-react";
-import { NavLink } from "react-router";
+import { CircleHelp, Hand, Moon, Pin, Sun } from "lucide-react";
+import { Link, NavLink } from "react-router";
 
 import type { Project, Unit } from "../../api/client";
 import { Hint } from "../../parts/Hint";
@@ -27,6 +27,11 @@ export function Head({ project, light, turnLight, showKeys }: Props) {
         <AddUnit project={project} />
       </nav>
       <span className="head-tools">
+        <Hint text="Your hands: assumed or measured" keys="H">
+          <Link to="/maker" className="icon-button" aria-label="Your hands">
+            <Hand size={17} />
+          </Link>
+        </Hint>
         <Hint text={light === "light" ? "Dark" : "Light"} keys="D">
           <button type="button" className="icon-button" onClick={turnLight} aria-label="Light or dark">
             {light === "light" ? <Moon size={17} /> : <Sun size={17} />}

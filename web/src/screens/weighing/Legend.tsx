@@ -13,6 +13,13 @@ export function Legend() {
         </span>
       ))}
       <span>
+        <svg width="26" height="12" aria-hidden="true">
+          <rect x="3" width="20" height="12" className="spread-band" />
+          <rect x="6" y="4" width="14" height="4" className="spread-bar" />
+        </svg>
+        nine units in ten, against 1/16 either way
+      </span>
+      <span>
         <span className="legend-ring" /> finished size
       </span>
       <span>

@@ -2,9 +2,12 @@ import type { Cloth, Method } from "../../api/client";
 import { area, PARTS } from "../../drawing/PartsBar";
 import { ScaleBar } from "../../drawing/ScaleBar";
 import { StripPicture } from "../../drawing/StripPicture";
+import { Assumed } from "../../parts/Assumed";
 import { PrintedNumber } from "../../parts/Sizes";
 import { Words } from "../../parts/Words";
 import { Cares } from "./Cares";
+import { MethodReasons } from "./MethodReasons";
+import { MethodTruth } from "./MethodTruth";
 import { CutLabel } from "./Reading";
 
 type ClothOf = (role: string) => Cloth | undefined;
@@ -17,12 +20,14 @@ const ROOM = 620;
 export function MethodDetail({ method, clothOf, longest }: Props) {
   return (
     <tr className="detail">
-      <td colSpan={7}>
+      <td colSpan={8}>
+        {method.feasible && <MethodReasons method={method} />}
         <div className="detail-columns">
           <div>
             <Settings method={method} />
             {method.feasible && <Pictures method={method} clothOf={clothOf} scale={ROOM / longest} />}
             {method.feasible && <ClothTable method={method} clothOf={clothOf} />}
+            <MethodTruth method={method} />
           </div>
           {method.steps && <Steps method={method} />}
         </div>
@@ -128,6 +133,7 @@ function ClothTable({ method, clothOf }: { method: Method; clothOf: ClothOf }) {
 function Steps({ method }: { method: Method }) {
   return (
     <div className="steps">
+      <h3>Step by step</h3>
       <ol>
         {method.steps?.map((step, i) => (
           <li key={i}>
@@ -138,7 +144,9 @@ function Steps({ method }: { method: Method }) {
           </li>
         ))}
       </ol>
-      <p className="quiet">Minutes are assumed, not yet timed.</p>
+      <p className="quiet">
+        Minutes are <Assumed basis={method.effort?.basis} of="time" />.
+      </p>
       <Cares cares={method.cares ?? []} />
     </div>
   );

@@ -2,13 +2,16 @@ import { ChevronRight, Pin, PinOff } from "lucide-react";
 
 import type { Cloth, Method } from "../../api/client";
 import { area, PartsBar } from "../../drawing/PartsBar";
+import { inHundred, SpreadPicture } from "../../drawing/SpreadPicture";
 import { StripPicture } from "../../drawing/StripPicture";
+import { Assumed } from "../../parts/Assumed";
 import { Hint } from "../../parts/Hint";
 import { Words } from "../../parts/Words";
 import { Reading } from "./Reading";
 
 type Props = {
   method: Method;
+  beatenBy: string | undefined;
   scale: number;
   most: number;
   clothOf: (role: string) => Cloth | undefined;
@@ -22,7 +25,7 @@ type Props = {
 
 /** One way to make the unit. */
 export function MethodRow(props: Props) {
-  const { method, picked, open, onOpen } = props;
+  const { method, beatenBy, picked, open, onOpen } = props;
   return (
     <tr className={`method ${picked ? "method-picked" : ""} ${method.feasible ? "" : "method-not"}`}>
       <th scope="row">
@@ -39,6 +42,7 @@ export function MethodRow(props: Props) {
           <span>{method.title}</span>
         </button>
         {method.feasible && <Reading method={method} />}
+        {beatenBy && <span className="beaten">beaten on every count by {beatenBy}</span>}
       </th>
       {method.feasible ? <Figures {...props} /> : <Reasons method={method} />}
     </tr>
@@ -56,15 +60,25 @@ function Figures({ method, scale, most, clothOf, pickedHere, busy, onPick }: Pro
         </div>
       </td>
       <td>
-        {method.waste && <PartsBar waste={method.waste} most={most} />}
+        {method.waste && <PartsBar waste={method.waste} most={most} width={124} />}
         <span className="figure-note">
           <b>{((method.waste?.lost_share ?? 0) * 100).toFixed(1)} %</b> lost of{" "}
           {area(method.waste?.consumed ?? 0)} sq in
         </span>
       </td>
       <td className="numeric">{method.makes?.surplus}</td>
+      <td>
+        {method.accuracy && <SpreadPicture accuracy={method.accuracy} />}
+        <span className="figure-note">
+          <b>{inHundred(method.accuracy?.good ?? 0)}</b> good{" "}
+          <Assumed basis={method.accuracy?.basis} of="error" />
+        </span>
+      </td>
       <td className="numeric">{method.accuracy?.alignments}</td>
-      <td className="numeric">{method.effort?.minutes.toFixed(0)}</td>
+      <td className="numeric">
+        {method.effort?.minutes.toFixed(0)}
+        <Assumed basis={method.effort?.basis} of="time" />
+      </td>
       <td>
         <Hint text={pickedHere ? "Take the pick back" : "Pick this way"} keys="P">
           <button
@@ -105,7 +119,7 @@ function FirstStrip({ role, drawings, scale, cloth }: StripProps) {
 
 function Reasons({ method }: { method: Method }) {
   return (
-    <td colSpan={6} className="reasons">
+    <td colSpan={7} className="reasons">
       {method.problems.map((problem) => (
         <p key={problem.say}>
           <Words>{problem.say}</Words>

@@ -21,7 +21,7 @@ type Props = {
 };
 
 /** Room for one fabric's strip in a row, in pixels. */
-const STRIP_ROOM = 162;
+const STRIP_ROOM = 112;
 
 /** The methods, a row each, all drawn to one scale. */
 export function MethodTable({ project, unit, answer, wanted, stale, busy, onPick, onUnpick }: Props) {
@@ -49,6 +49,9 @@ export function MethodTable({ project, unit, answer, wanted, stale, busy, onPick
             <SortHead sorting="surplus" current={wanted.sorting} onSort={sort} numeric>
               Left over
             </SortHead>
+            <SortHead sorting="good" current={wanted.sorting} onSort={sort}>
+              How true
+            </SortHead>
             <SortHead sorting="alignments" current={wanted.sorting} onSort={sort} numeric>
               Chances to slip
             </SortHead>
@@ -65,6 +68,7 @@ export function MethodTable({ project, unit, answer, wanted, stale, busy, onPick
             <Fragment key={method.method}>
               <MethodRow
                 method={method}
+                beatenBy={answer.methods.find((one) => one.method === method.beaten_by)?.title}
                 scale={scale}
                 most={most}
                 clothOf={clothFor}
@@ -105,6 +109,7 @@ const FIGURES: Record<Sorting, (method: Method) => number> = {
   rank: (method) => method.rank ?? 0,
   lost: (method) => method.waste?.lost ?? 0,
   surplus: (method) => method.waste?.surplus ?? 0,
+  good: (method) => 1 - (method.accuracy?.good ?? 0),
   alignments: (method) => method.accuracy?.alignments ?? 0,
   minutes: (method) => method.effort?.minutes ?? 0,
 };

@@ -31,7 +31,7 @@ export function usePicking(project: Project, unit: Unit, onRestored: (spec: Unit
     },
     onError: (error, { choice, said }) => {
       if (error instanceof ApiError && error.status === 409 && error.current)
-        setConflict({ theirs: error.current, mine: choice, said });
+        setConflict({ theirs: error.current as Unit, mine: choice, said });
     },
   });
 

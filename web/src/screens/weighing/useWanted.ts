@@ -1,19 +1,24 @@
 import { useCallback, useMemo } from "react";
 import { useSearchParams } from "react-router";
 
-import type { Unit, UnitDocument } from "../../api/client";
+import type { Unit, UnitDocument, Weights } from "../../api/client";
+import { keptWeights, readWeights, writeWeights } from "./useWeights";
 
-export type Sorting = "rank" | "lost" | "alignments" | "minutes" | "surplus";
+export type Sorting = "rank" | "lost" | "good" | "alignments" | "minutes" | "surplus";
 
-/** What is shown, kept in the address: the size at the fence, the count, the sorting, the open row. */
+/** What is shown, kept in the address: the size at the fence, the count, what counts, the sorting, the open row. */
 export type Wanted = {
   spec: UnitDocument;
   sorting: Sorting;
   open: string | null;
+  /** What counts, and whether that is other than what the maker keeps. */
+  weights: Weights;
+  weighed: boolean;
+  weigh: (weights: Weights | null) => void;
   change: (changes: Record<string, string | null>) => void;
 };
 
-export function useWanted(unit: Unit): Wanted {
+export function useWanted(unit: Unit, priorities: Record<string, number>): Wanted {
   const [params, setParams] = useSearchParams();
   const change = useCallback(
     (changes: Record<string, string | null>) =>
@@ -37,7 +42,22 @@ export function useWanted(unit: Unit): Wanted {
     () => ({ ...unit.unit, finished, count: count === null ? unit.unit.count : asCount(count) }),
     [unit.unit, finished, count],
   );
-  return { spec, sorting: (params.get("sort") ?? "rank") as Sorting, open: params.get("open"), change };
+  const counts = params.get("counts");
+  const kept = keptWeights(priorities);
+  const weights = useMemo(() => readWeights(counts) ?? keptWeights(priorities), [counts, priorities]);
+  const weigh = useCallback(
+    (wanted: Weights | null) => change({ counts: wanted && writeWeights(wanted) }),
+    [change],
+  );
+  return {
+    spec,
+    sorting: (params.get("sort") ?? "rank") as Sorting,
+    open: params.get("open"),
+    weights,
+    weighed: writeWeights(weights) !== writeWeights(kept),
+    weigh,
+    change,
+  };
 }
 
 // What is no number goes to the core as it was typed, which says what is allowed.

@@ -9,6 +9,7 @@ import {
   type Unit,
   type UnitDocument,
   type WeighAnswer,
+  type Weights,
 } from "../../api/client";
 
 export type Weighing = {
@@ -21,11 +22,13 @@ export type Weighing = {
 };
 
 /** The weighing of a unit with the drawer and the cloth of its project. */
-export function useWeighing(project: Project, unit: Unit, spec: UnitDocument): Weighing {
+export function useWeighing(project: Project, unit: Unit, spec: UnitDocument, weights: Weights): Weighing {
   const document = {
     unit: spec,
     seam_allowance: project.seam_allowance,
     tools: project.drawer,
+    maker: project.profile,
+    priorities: weights,
     fabrics: Object.fromEntries(
       Object.entries(unit.cloths).map(([role, id]) => [role, clothOf(project, id)?.fabric]),
     ),

@@ -1,0 +1,116 @@
+# frozen_string_literal: true
+
+require "support/browser_case"
+
+class MakerScreenTest < BrowserCase
+  def setup
+    super
+    click_link "Your hands"
+    find("h1", text: "Your hands")
+  end
+
+  def row(title)
+    find("tr.value", text: title)
+  end
+
+  def enter(title, value)
+    fill_in title, with: value
+    find_field(title).send_keys(:enter)
+  end
+
+  def minutes(title)
+    way(title).find("td:nth-child(7)").text.to_i
+  end
+
+  def test_every_value_says_what_it_is
+    OakenGauge::Weighing::Parameters.all.each_value { |parameter| assert_selector "tr.value", text: parameter.title }
+
+    assert_equal "0.013", find_field("Seam by the foot").value
+    assert_includes row("Seam by the foot").text, "measured"
+    assert_equal "24", find_field("Seam by the foot: measured from how many").value
+    assert_includes row("Round a template").text, "assumed"
+  end
+
+  def test_a_slower_iron_shows_in_the_minutes
+    click_button "Back to the bench"
+    before = minutes("Two at a time")
+    click_link "Your hands"
+    enter "Press", "69"
+
+    assert_text "Press set to 69."
+    assert_equal({ "value" => 69, "count" => 32 }, @maker.reload.profile["press"])
+    click_button "Back to the bench"
+
+    # 24 units, a minute more each.
+    assert_selector "tr.method td:nth-child(7)", text: (before + 24).to_s
+    assert_equal before + 24, minutes("Two at a time")
+  end
+
+  def test_measured_with_how_many_and_assumed_again
+    fill_in "Die", with: "0.009"
+    find_field("Die: measured from how many").set("12").send_keys(:enter)
+
+    assert_selector "tr.value-measured", text: "How far a die-cut edge lies off."
+    assert_equal({ "value" => 0.009, "count" => 12 }, @maker.reload.profile.dig("errors", "die"))
+    within(row("How far a die-cut edge lies off.")) { click_button "back to 0.006" }
+
+    assert_text "Die is assumed again."
+    refute @maker.reload.profile["errors"].key?("die")
+    click_button "Undo"
+
+    assert_equal "0.009", find_field("Die", with: "0.009").value
+    assert_equal({ "value" => 0.009, "count" => 12 }, @maker.reload.profile.dig("errors", "die"))
+  end
+
+  def test_what_cannot_be_used_stays_and_says_what_is_allowed
+    before = @maker.reload.profile
+    enter "Round a template", "wide"
+
+    assert_text 'is "wide": allowed is a number from 0 to 1'
+    assert_equal "wide", find_field("Round a template").value
+    assert_equal before, @maker.reload.profile
+    enter "Round a template", "0.03"
+
+    assert_text "Round a template set to 0.03."
+    assert_no_text "allowed is a number"
+  end
+
+  def test_ways_of_working
+    choose "two"
+
+    assert_text "Sides that are trimmed: two."
+    check "Starch all cloth"
+
+    assert_text "Starch all cloth: yes."
+    fill_in "Cut larger by", with: "3/16"
+    find_field("Cut larger by").send_keys(:enter)
+
+    assert_text "Cut larger by: 3/16."
+    assert_equal [2, true, "3/16"], @maker.reload.profile.values_at("trim_sides", "starched", "margin")
+    find("h1").click
+    press [:control, "z"]
+
+    assert_equal "1/8", find_field("Cut larger by", with: "1/8").value
+  end
+
+  def test_two_windows
+    @maker.reload.update!(profile: { "press" => 20 })
+    enter "Die", "0.01"
+
+    assert_selector "[role=dialog]", text: "Changed in another window"
+    click_button "Keep what was saved there"
+
+    assert_equal "20", find_field("Press", with: "20").value
+    assert_equal({ "press" => 20 }, @maker.reload.profile)
+    @maker.reload.update!(profile: { "press" => 21 })
+    enter "Die", "0.02"
+    click_button "Save mine over it"
+
+    assert_text "Die set to 0.02."
+    assert_in_delta 0.02, @maker.reload.profile.dig("errors", "die", "value")
+  end
+
+  def test_nothing_stands_in_the_way
+    assert_empty axe_faults
+  end
+end

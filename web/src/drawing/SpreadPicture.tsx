@@ -1,0 +1,99 @@
+import type { Accuracy } from "../api/client";
+
+type Props = { accuracy: Accuracy; width?: number; labelled?: boolean };
+
+/** What is shown on either side of the size that is wanted, in inches. */
+const REACH = 1 / 8;
+const LIMIT = 1 / 16;
+const HEIGHT = 20;
+
+/** Where nine units in ten come out, against the band of a sixteenth either way. All share one scale. */
+export function SpreadPicture({ accuracy, width = 132, labelled = false }: Props) {
+  const [low = 0, high = 0] = accuracy.middle_nine_tenths;
+  const at = (inches: number) => ((Math.max(-REACH, Math.min(REACH, inches)) + REACH) * width) / (2 * REACH);
+  const outside = low < -LIMIT || high > LIMIT;
+  return (
+    <svg
+      role="img"
+      aria-label={sentence(accuracy)}
+      width={width}
+      height={labelled ? HEIGHT + 15 : HEIGHT}
+      className="spread"
+    >
+      <rect x={at(-LIMIT)} y="1" width={at(LIMIT) - at(-LIMIT)} height={HEIGHT - 2} className="spread-band" />
+      <line x1={at(0)} x2={at(0)} y1="1" y2={HEIGHT - 1} className="spread-true" />
+      <rect x={at(low)} y="7" width={Math.max(1.5, at(high) - at(low))} height="6" className="spread-bar" />
+      {outside && <Outside low={low} high={high} at={at} />}
+      <line
+        x1={at(accuracy.size_bias)}
+        x2={at(accuracy.size_bias)}
+        y1="4"
+        y2={HEIGHT - 4}
+        className="spread-middle"
+      />
+      {labelled && <Labels at={at} />}
+    </svg>
+  );
+}
+
+type PlaceProps = { low: number; high: number; at: (inches: number) => number };
+
+/** The parts of the spread that lie beyond the band. */
+function Outside({ low, high, at }: PlaceProps) {
+  return (
+    <>
+      {low < -LIMIT && (
+        <rect
+          x={at(low)}
+          y="7"
+          width={at(Math.min(high, -LIMIT)) - at(low)}
+          height="6"
+          className="spread-off"
+        />
+      )}
+      {high > LIMIT && (
+        <rect
+          x={at(Math.max(low, LIMIT))}
+          y="7"
+          width={at(high) - at(Math.max(low, LIMIT))}
+          height="6"
+          className="spread-off"
+        />
+      )}
+    </>
+  );
+}
+
+function Labels({ at }: { at: (inches: number) => number }) {
+  return (
+    <g className="spread-labels">
+      <text x={at(-LIMIT)} y={HEIGHT + 12}>
+        1/16 small
+      </text>
+      <text x={at(0)} y={HEIGHT + 12}>
+        true
+      </text>
+      <text x={at(LIMIT)} y={HEIGHT + 12}>
+        1/16 large
+      </text>
+    </g>
+  );
+}
+
+function sentence(accuracy: Accuracy): string {
+  const [low = 0, high = 0] = accuracy.middle_nine_tenths;
+  return `Nine units in ten come out between ${off(low)} and ${off(high)}; ${inHundred(accuracy.within_sixteenth)} within a sixteenth`;
+}
+
+/** How far off a size is, in words. */
+export function off(inches: number): string {
+  const thousandths = Math.abs(inches).toFixed(3);
+  return thousandths === "0.000" ? "true" : `${thousandths} ${inches < 0 ? "small" : "large"}`;
+}
+
+/** A share as it is read: so many in a hundred. */
+export function inHundred(share: number): string {
+  if (share > 0.9995) return "all";
+  if (share < 0.0005) return "none";
+  return `${(share * 100).toFixed(share > 0.99 || share < 0.01 ? 1 : 0)} in 100`;
+}

@@ -1,0 +1,13 @@
+import { Link } from "react-router";
+
+type Props = { basis: "assumed" | "measured" | undefined; of: "error" | "time" };
+
+/** Marks a figure that rests on assumptions, and leads to where they can be measured away. */
+export function Assumed({ basis, of }: Props) {
+  const words = basis === "measured" ? "measured" : "assumed";
+  return (
+    <Link className="assumed" to={`/maker#${of}`} title={`${words}: see your profile`}>
+      {words}
+    </Link>
+  );
+}

@@ -1,0 +1,154 @@
+import { useQuery } from "@tanstack/react-query";
+import { ArrowLeft, Undo2 } from "lucide-react";
+import { useEffect } from "react";
+import { useLocation, useNavigate } from "react-router";
+
+import { api, type Maker, type Parameter } from "../../api/client";
+import { Hint } from "../../parts/Hint";
+import { Notice } from "../../parts/Notice";
+import { useKeys } from "../../parts/useKeys";
+import { useLight } from "../../parts/useLight";
+import { ChoiceRow } from "./ChoiceRow";
+import { MakerConflict } from "./MakerConflict";
+import { type Changing, useChanging } from "./useChanging";
+import { ValueRow } from "./ValueRow";
+
+/** What is known of the maker's hands: assumed until she measures it, and the ways that are hers to choose. */
+export function MakerScreen() {
+  const maker = useQuery({ queryKey: ["maker"], queryFn: api.maker, staleTime: 0 });
+  if (!maker.data)
+    return (
+      <main className="middle">
+        {maker.failureReason ? (
+          <Notice tone="alarm">{maker.failureReason.message}</Notice>
+        ) : (
+          <Notice>Opening your profile…</Notice>
+        )}
+      </main>
+    );
+  return <Profile maker={maker.data} />;
+}
+
+function Profile({ maker }: { maker: Maker }) {
+  const changing = useChanging(maker);
+  const back = useBack();
+  useLight();
+  useScrollToPart();
+  useKeys({ "ctrl+z": changing.undo, u: changing.undo, b: back });
+  return (
+    <div className="hands">
+      <header className="head">
+        <Hint text="Back" keys="B">
+          <button type="button" className="link-button" onClick={back}>
+            <ArrowLeft size={16} aria-hidden="true" /> Back to the bench
+          </button>
+        </Hint>
+        <span className="project-name">{maker.name}</span>
+      </header>
+      <main>
+        <h1>Your hands</h1>
+        <p className="hands-lead">
+          Every figure of how true and how long rests on these values. Each is assumed until you measure it
+          yourself: type what you found, and from how many. Errors are one standard deviation: two cuts in
+          three come nearer than that.
+        </p>
+        <Standing changing={changing} />
+        <Choices maker={maker} changing={changing} />
+        <Values title="How true" id="error" maker={maker} changing={changing} />
+        <Values title="How long" id="time" maker={maker} changing={changing} />
+      </main>
+      <MakerConflict changing={changing} />
+    </div>
+  );
+}
+
+/** Back to where she came from, or to the first unit when she came from nowhere. */
+function useBack() {
+  const navigate = useNavigate();
+  return () => {
+    const steps = (window.history.state as { idx?: number } | null)?.idx ?? 0;
+    void (steps > 0 ? navigate(-1) : navigate("/"));
+  };
+}
+
+/** Where a link leads that says which part it is about. */
+function useScrollToPart() {
+  const { hash } = useLocation();
+  useEffect(() => {
+    if (hash) document.getElementById(hash.slice(1))?.scrollIntoView();
+  }, [hash]);
+}
+
+function Standing({ changing }: { changing: Changing }) {
+  const { saving, undoable } = changing;
+  return (
+    <div className="pick-line" role="status">
+      {saving.isPending && <span className="quiet">Saving…</span>}
+      {saving.isError && changing.elsewhere && <span className="field-error">{saving.error.message}</span>}
+      {undoable && !saving.isPending && (
+        <span>
+          {undoable.said}.{" "}
+          <Hint text="Undo" keys="Ctrl Z">
+            <button type="button" className="link-button" onClick={changing.undo}>
+              <Undo2 size={15} aria-hidden="true" /> Undo
+            </button>
+          </Hint>
+        </span>
+      )}
+    </div>
+  );
+}
+
+type PartProps = { maker: Maker; changing: Changing };
+
+function Choices({ maker, changing }: PartProps) {
+  return (
+    <section aria-labelledby="choices">
+      <h2 id="choices">How you work</h2>
+      <ul className="choices">
+        {maker.choices.map((choice) => (
+          <ChoiceRow key={choice.name} choice={choice} changing={changing} />
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function Values({ title, id, maker, changing }: PartProps & { title: string; id: "error" | "time" }) {
+  const own = maker.parameters.filter((parameter) => parameter.group === id);
+  return (
+    <section aria-labelledby={id}>
+      <h2 id={id}>{title}</h2>
+      <table className="values">
+        <thead>
+          <tr>
+            <th scope="col">Value</th>
+            <th scope="col">{id === "time" ? "Seconds" : "Inches, or a share"}</th>
+            <th scope="col">Measured from</th>
+            <th scope="col">It is</th>
+          </tr>
+        </thead>
+        {parts(own).map((part) => (
+          <tbody key={part}>
+            {id === "error" && (
+              <tr>
+                <th scope="rowgroup" colSpan={4} className="values-part">
+                  {part}
+                </th>
+              </tr>
+            )}
+            {own
+              .filter((parameter) => parameter.part === part)
+              .map((parameter) => (
+                <ValueRow key={parameter.name} parameter={parameter} changing={changing} />
+              ))}
+          </tbody>
+        ))}
+      </table>
+    </section>
+  );
+}
+
+function parts(parameters: Parameter[]): string[] {
+  return [...new Set(parameters.map((parameter) => parameter.part))];
+}

@@ -1,0 +1,79 @@
+import type { Accuracy, Method } from "../../api/client";
+import { inHundred, off, SpreadPicture } from "../../drawing/SpreadPicture";
+import { Assumed } from "../../parts/Assumed";
+
+/** Steps that are named; what the rest add is too little to work on. */
+const NAMED = 5;
+
+/** How true the units come out, and which step to work on. */
+export function MethodTruth({ method }: { method: Method }) {
+  const { accuracy } = method;
+  if (!accuracy) return null;
+  return (
+    <section className="truth" aria-label="How true">
+      <h3>
+        How true <Assumed basis={accuracy.basis} of="error" />
+      </h3>
+      <SpreadPicture accuracy={accuracy} width={330} labelled />
+      <dl>
+        {figures(accuracy).map(([name, figure]) => (
+          <div key={name}>
+            <dt>{name}</dt>
+            <dd>{figure}</dd>
+          </div>
+        ))}
+      </dl>
+      <Parts accuracy={accuracy} />
+      <Rows accuracy={accuracy} />
+    </section>
+  );
+}
+
+function figures(accuracy: Accuracy): [string, string][] {
+  const list: [string, string][] = [
+    ["Size on the whole", `${off(accuracy.size_bias)} (rounding alone: ${off(accuracy.rounding)})`],
+    ["It wanders by", `${accuracy.size_sd.toFixed(3)} either way`],
+    ["Size within 1/16", inHundred(accuracy.within_sixteenth)],
+    ["Points within 1/16", inHundred(accuracy.points_within_sixteenth)],
+    ["Raw edges on the bias", String(accuracy.bias_edges)],
+  ];
+  if (accuracy.too_small_to_trim > 0.0005)
+    list.push(["Too small to trim", inHundred(accuracy.too_small_to_trim)]);
+  return list;
+}
+
+function Parts({ accuracy }: { accuracy: Accuracy }) {
+  return (
+    <table className="parts-of-error">
+      <caption>What makes it wander, by step</caption>
+      <tbody>
+        {accuracy.by_step.slice(0, NAMED).map((part) => (
+          <tr key={part.step}>
+            <th scope="row">{part.say}</th>
+            <td>
+              <svg width="110" height="10" aria-hidden="true" className="block">
+                <rect width={110 * part.share} height="10" className="part-share" />
+              </svg>
+            </td>
+            <td className="numeric">{(part.share * 100).toFixed(0)} %</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function Rows({ accuracy }: { accuracy: Accuracy }) {
+  return (
+    <p className="rows-of-units">
+      A row of{" "}
+      {accuracy.rows.map((row, i) => (
+        <span key={row.units}>
+          {i > 0 && "; of "}
+          <b>{row.units}</b> is {off(row.bias)}, give or take {row.sd.toFixed(3)}
+        </span>
+      ))}
+      .
+    </p>
+  );
+}

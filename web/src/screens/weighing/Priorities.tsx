@@ -1,0 +1,89 @@
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { Slider } from "radix-ui";
+
+import { api, type Project, type Weights } from "../../api/client";
+import { Hint } from "../../parts/Hint";
+import type { Wanted } from "./useWanted";
+
+/** What a maker may set store by, as it stands on a slider. */
+const COUNTS = [
+  { name: "fabric", title: "Least cloth" },
+  { name: "time", title: "Least time" },
+  { name: "accuracy", title: "Truest units" },
+  { name: "surplus", title: "Nothing left over" },
+  { name: "ease", title: "Easiest to learn" },
+] as const;
+const WORDS = ["not at all", "some", "much", "very much"];
+const MOST = WORDS.length - 1;
+
+type Props = { project: Project; wanted: Wanted };
+
+/** Sliders for what counts: the methods are put in order again as they move. */
+export function Priorities({ project, wanted }: Props) {
+  const weights = wanted.weights;
+  const change = (name: string, weight: number) => wanted.weigh({ ...weights, [name]: weight });
+  return (
+    <section className="priorities" aria-label="What counts">
+      <h2 id="counts">What counts</h2>
+      {COUNTS.map(({ name, title }) => (
+        <div key={name} className="priority">
+          <span className="priority-name">
+            {title} <span className="quiet">{WORDS[weights[name]]}</span>
+          </span>
+          <Slider.Root
+            className="weight"
+            min={0}
+            max={MOST}
+            step={1}
+            value={[weights[name]]}
+            onValueChange={([weight]) => weight !== undefined && change(name, weight)}
+          >
+            <Slider.Track className="weight-track">
+              <Slider.Range className="weight-range" />
+            </Slider.Track>
+            <Slider.Thumb className="weight-thumb" aria-label={title} aria-valuetext={WORDS[weights[name]]} />
+          </Slider.Root>
+        </div>
+      ))}
+      <Keep project={project} wanted={wanted} />
+    </section>
+  );
+}
+
+/** What stands on the sliders can be kept as the maker's own, or put back to it. */
+function Keep({ project, wanted }: Props) {
+  const queries = useQueryClient();
+  const keeping = useMutation({
+    mutationFn: async (priorities: Weights) => {
+      const maker = await api.maker();
+      return api.changeMaker({ lock_version: maker.lock_version, priorities });
+    },
+    onSuccess: (maker) => {
+      queries.setQueryData(["maker"], maker);
+      queries.setQueryData<Project>(
+        ["project", String(project.id)],
+        (before) => before && { ...before, priorities: maker.priorities },
+      );
+      wanted.weigh(null);
+    },
+  });
+  if (!wanted.weighed) return <span className="priorities-keep quiet">as you keep them</span>;
+  return (
+    <span className="priorities-keep">
+      <Hint text="Keep these for every unit">
+        <button
+          type="button"
+          className="link-button"
+          disabled={keeping.isPending}
+          onClick={() => keeping.mutate(wanted.weights)}
+        >
+          Keep
+        </button>
+      </Hint>
+      <button type="button" className="link-button" onClick={() => wanted.weigh(null)}>
+        Put back
+      </button>
+      {keeping.isError && <span className="field-error">{keeping.error.message}</span>}
+    </span>
+  );
+}
