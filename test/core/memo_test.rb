@@ -3,10 +3,10 @@
 require "support/catalogue"
 require "support/core_case"
 
-# Tools that were read are remembered; that must change no answer.
+# What was worked out once is remembered; that must change no answer.
 class MemoTest < CoreCase
   def test_a_document_is_read_once
-    memo = Documents::ToolMemo.new
+    memo = Memo.new(20)
     read = 0
     tools = Array.new(3) { memo.fetch({ "id" => "a" }) { (read += 1) && Object.new } }
 
@@ -17,15 +17,15 @@ class MemoTest < CoreCase
   end
 
   def test_what_could_not_be_read_is_read_again
-    memo = Documents::ToolMemo.new
+    memo = Memo.new(20)
     memo.fetch({ "id" => "a" }) { nil }
 
     assert_equal :tool, memo.fetch({ "id" => "a" }) { :tool }
   end
 
   def test_the_oldest_are_forgotten
-    memo = Documents::ToolMemo.new
-    (Documents::ToolMemo::MOST + 1).times { |i| memo.fetch(i) { i } }
+    memo = Memo.new(20)
+    21.times { |i| memo.fetch(i) { i } }
 
     assert_equal :anew, memo.fetch(0) { :anew }
     assert_equal 5, memo.fetch(5) { :anew }

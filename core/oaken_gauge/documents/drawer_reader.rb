@@ -6,7 +6,8 @@ module OakenGauge
     class DrawerReader
       # More than any drawer holds.
       MOST = 500
-      MEMO = ToolMemo.new
+      # More than a few drawers of tools. Reading one depends on nothing but its document.
+      MEMO = Memo.new(2000)
       private_constant :MEMO
 
       # @param node [Node] an object with a list under "tools"

@@ -9,6 +9,10 @@ module OakenGauge
       # - column, row: its place, from the lower left
       Cell = Struct.new(:roles, :column, :row, keyword_init: true)
 
+      # Cells are the same for every size of a shape.
+      KEPT = Memo.new(1000)
+      private_constant :KEPT
+
       # @param cell [Rational] finished side of a cell, inches
       # @return [Array<Cell>, nil] squares and half-square triangles, or nil when the unit does not
       #   break down to such cells
@@ -22,6 +26,10 @@ module OakenGauge
         rows, columns = side_lengths.map { |side| side / cell.to_r }
         return unless rows.denominator == 1 && columns.denominator == 1 && outline.area == side_lengths.inject(:*)
 
+        KEPT.fetch([self.class, proportions, rows, columns]) { cells_of(cell, rows, columns) }
+      end
+
+      def cells_of(cell, rows, columns)
         (0...rows.to_i).to_a.product((0...columns.to_i).to_a).map do |row, column|
           cell_at(cell, column, row) || (return nil)
         end

@@ -76,6 +76,15 @@ module OakenGauge
         @shapes ||= patches.map(&:shape).uniq
       end
 
+      # Its patches in parts of its size: alike for every size of a shape.
+      # @return [Array<Array<Array(Float, Float)>>]
+      def proportions
+        @proportions ||= begin
+          size = side_lengths.max.to_f
+          patches.map { |patch| patch.outline.points.map { |point| point.map { |number| (number / size).round(7) } } }
+        end
+      end
+
       # The one measure by which marks of a tool are set against this kind of unit.
       # @return [Rational]
       def measure_on_beam

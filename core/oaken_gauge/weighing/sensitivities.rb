@@ -11,10 +11,8 @@ module OakenGauge
       # How far an error is put off to see what moves, inches.
       NUDGE = 1e-3
       # Ways and shapes that are kept; a drawer and a quilt need far fewer.
-      MOST = 500
-
-      @kept = {}
-      @lock = Mutex.new
+      KEPT = Memo.new(500)
+      private_constant :KEPT
 
       class << self
         # @param way [Methods::Method]
@@ -24,24 +22,15 @@ module OakenGauge
         #   a number for each source
         def of(way, construction, sources)
           key = [way.class, shape(way), sources.map { |source| [source.step, source.kind] }]
-          @lock.synchronize { @kept[key] } || find(construction, sources, way.task.maker.profile).tap { |found| keep(key, found) }
+          KEPT.fetch(key) { find(construction, sources, way.task.maker.profile) }
         end
 
         private
 
-        def keep(key, found)
-          @lock.synchronize do
-            @kept.shift if @kept.size >= MOST
-            @kept[key] = found
-          end
-        end
-
-        # The unit's outlines in parts of its size. A kite is cut from a square together with its
-        # allowance, so with a kite the allowance counts too.
+        # A kite is cut from a square together with its allowance, so with a kite the allowance counts too.
         def shape(way)
-          size = way.unit.side_lengths.max.to_f
-          outlines = way.unit.patches.map { |patch| patch.outline.points.map { |point| point.map { |number| (number / size).round(7) } } }
-          [outlines, (way.seam / size if way.unit.shapes.any? { |one| one.kind == :kite })]
+          kite = way.unit.shapes.any? { |one| one.kind == :kite }
+          [way.unit.proportions, (way.seam / way.unit.side_lengths.max.to_f if kite)]
         end
 
         def find(construction, sources, profile)
