@@ -142,7 +142,9 @@ class WeighingScreenTest < BrowserCase
     click_button "How true"
 
     assert_selector "th[aria-sort=ascending]", text: "How true"
-    shares = all("tr.method td:nth-child(5)").filter_map { |cell| cell.text[/([\d.]+) in 100/, 1]&.to_f || (100.0 if cell.text.include?("all")) }
+    shares = all("tr.method td:nth-child(5)").filter_map do |cell|
+      cell.text[/([\d.]+) in 100/, 1]&.to_f || (100.0 if cell.text.include?("all"))
+    end
 
     assert_equal shares.sort.reverse, shares
   end

@@ -77,7 +77,7 @@ module OakenGauge
 
       # @return [Numeric] how far two pieces were laid off one another, inches
       def laid
-        @draws.spread(first(LAYS) || sewing, :laying)
+        @draws.spread(first(LAYS) || sewing, @method.blunt? ? :laying_blunt : :laying)
       end
 
       # @param edge [Symbol] :sewn or :outer

@@ -42,6 +42,11 @@ module OakenGauge
         CutPatch.new(pushes: shape.outline.points.map { hand.spread(step, kind) }, stretch: CutPatch.stretch(band_outline))
       end
 
+      # @return [Boolean] whether its tips come blunt
+      def blunt?
+        false
+      end
+
       # @return [Boolean] whether the patch is cut larger than it should be, to be squared up
       def large?(_role)
         false

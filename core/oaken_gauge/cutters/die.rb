@@ -24,6 +24,11 @@ module OakenGauge
         (die.shapes - used(die)).map { |held| [held.shape, held.count * layers(count)] }
       end
 
+      # @return [Boolean] corners come notched, unless the die says otherwise
+      def blunt?
+        die&.notched? || false
+      end
+
       # @return [Array<Tools::Setting>]
       def settings
         return no_die unless die

@@ -29,6 +29,11 @@ module OakenGauge
         CutPatch.new(pushes: pushes, stretch: CutPatch.stretch(shape.outline))
       end
 
+      # @return [Boolean]
+      def blunt?
+        true
+      end
+
       # @return [Array<Tools::Setting>] the mark for the patch, or the nearest ones
       def settings
         match = task.matching(Tools::StripTriangleRuler, shape)

@@ -26,6 +26,11 @@ module OakenGauge
         Patches::Band.new(outline: shape.outline, low: -seam, high: strip_height - seam) if shape.kind == :wedge
       end
 
+      # @return [Boolean]
+      def blunt?
+        true
+      end
+
       # @return [Array<Tools::Setting>]
       def settings
         return refuse_without_ruler unless mark

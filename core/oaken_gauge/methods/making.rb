@@ -41,6 +41,11 @@ module OakenGauge
         true
       end
 
+      # @return [Boolean] whether patches come with blunt tips, so that they can only lie the right way
+      def blunt?
+        false
+      end
+
       # @return [#call, nil] nil when the units are not trimmed
       def trimming
         nil

@@ -61,6 +61,9 @@ module OakenGauge
       operation :fold_strips, :align_and_cut, "Fold the strip right sides together: each cut then gives one left and one right.",
                 "Fold the %<count>d strips right sides together: each cut then gives one left and one right.", alignments: 1
 
+      operation :trim_tips, %i[trim_side trim_side], "Trim both tips of 1 triangle with %<on>s.",
+                "Trim both tips of %<count>d triangles with %<on>s, so that they show where they sit.", cuts: 2, alignments: 2, care: :blade
+
       # Marking
       operation :mark_diagonal, :mark_line, "Draw a line corner to corner on the back of 1 %<on>s square.",
                 "Draw a line corner to corner on the back of %<count>d %<on>s squares.", alignments: 1, marks: true

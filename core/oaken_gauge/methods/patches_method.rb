@@ -6,6 +6,9 @@ module OakenGauge
     #
     # @abstract A family declares its cutters, best first; each shape is cut by the first that suits it.
     class PatchesMethod < Method
+      # Shapes without tips, which lie right any way.
+      PLAIN = %i[square rectangle].freeze
+
       class << self
         # @overload cutters(*classes)
         #   Declares the cutters.
@@ -57,12 +60,25 @@ module OakenGauge
 
       # @return [Array<Step>]
       def steps
-        [*cutting_steps, *sewing_steps, *squaring_steps]
+        [*cutting_steps, *tip_steps, *sewing_steps, *squaring_steps]
       end
 
       # @return [Construction::CutPatch]
       def cut_patch(patch, hand)
         cutter(patch.shape).cut_patch(patch.role, hand)
+      end
+
+      # @return [Boolean]
+      def blunt?
+        !corner_trimmer.nil? || unit.shapes.select { |shape| tips?(shape) }.all? { |shape| cutter(shape).blunt? }
+      end
+
+      # What trims the tips of triangles so that they show where they sit on the side they are sewn to.
+      # @return [Tools::CornerTrimmer, nil]
+      def corner_trimmer
+        return unless unit.class.engineered && unit.shapes.any? { |shape| tips?(shape) && !cutter(shape).blunt? }
+
+        task.drawer.of(Tools::CornerTrimmer).find { |tool| tool.made_for_seam == seam }
       end
 
       # Patches cut large are squared up when the unit is sewn.
@@ -77,6 +93,17 @@ module OakenGauge
       end
 
       private
+
+      def tip_steps
+        return [] unless corner_trimmer
+
+        patches = unit.patches.count { |patch| tips?(patch.shape) && !cutter(patch.shape).blunt? }
+        [step(:trim_tips, patches * unit.count, on: corner_trimmer.name)]
+      end
+
+      def tips?(shape)
+        !PLAIN.include?(shape.kind)
+      end
 
       def squaring_steps
         trimming ? [step(:square_up, trimming.cuts(unit.frame) * unit.count)] : []

@@ -7,6 +7,7 @@ module OakenGauge
     class SquareInSquare < Unit
       title "square-in-a-square unit"
       roles :center, :corners
+      engineered true
 
       # @return [Array<Patch>]
       def patches

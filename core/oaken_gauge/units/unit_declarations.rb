@@ -20,6 +20,14 @@ module OakenGauge
         @title
       end
 
+      # @overload engineered(yes)
+      #   Declares that its triangles sit inside a longer side, where trimmed tips show the place.
+      # @return [Boolean]
+      def engineered(yes = nil)
+        @engineered = yes unless yes.nil?
+        @engineered || false
+      end
+
       # @return [Symbol] its name in documents
       def kind
         @kind ||= Naming.snake(name).to_sym

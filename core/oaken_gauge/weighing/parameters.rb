@@ -55,6 +55,8 @@ module OakenGauge
       error :seam_line, 0.012, "Seam beside a drawn line", "How far a seam along a drawn line wanders."
       error :seam_guided, 0.010, "Seam by light, tape or guide", "How far a seam wanders that a light, a tape or a stick-on guide leads."
       error :laying, 0.010, "Laid on one another", "How far two pieces are laid off one another. Not a figure of the trade: our own guess."
+      error :laying_blunt, 0.006, "Laid by blunt tips",
+"The same where tips come blunt or are trimmed first, so that a patch can only lie the right way. Our own guess."
       error :pressing, 0.008, "Pressing", "What a pressed seam keeps back or gives."
       error :bias, 0.020, "Raw edge on the bias", "How much an edge on the bias grows while it is handled."
       error :bias_starched, 0.008, "The same, starched", "How much it grows when the cloth is starched."

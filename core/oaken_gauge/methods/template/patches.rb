@@ -6,8 +6,6 @@ module OakenGauge
       # Patches cut round templates on strips; squares and rectangles with a straight ruler, and
       # triangles too where some other patch of the unit has its template and they have none.
       class Patches < PatchesMethod
-        PLAIN = %i[square rectangle].freeze
-
         title "Single patches round templates"
         makes(*Units.kinds.keys.map(&:to_sym))
         cutters Cutters::Template
