@@ -18,6 +18,12 @@ class CraftPageTest < CoreCase
     end
   end
 
+  def test_every_value_of_the_profile_is_there
+    page = File.read(File.join(DOCS, "craft.md"))
+
+    Weighing::Parameters.all.each_value { |one| assert_includes page, "| #{one.title} | #{one.assumed} | #{one.unit} | #{one.meaning} |" }
+  end
+
   def test_every_picture_is_there
     pictures = File.read(File.join(DOCS, "craft.md")).scan(%r{pictures/([\w-]+\.svg)}).flatten
 

@@ -14,18 +14,30 @@ export function MethodTruth({ method }: { method: Method }) {
       <h3>
         How true <Assumed basis={accuracy.basis} of="error" />
       </h3>
-      <SpreadPicture accuracy={accuracy} width={330} labelled />
-      <dl>
-        {figures(accuracy).map(([name, figure]) => (
-          <div key={name}>
-            <dt>{name}</dt>
-            <dd>{figure}</dd>
-          </div>
-        ))}
-      </dl>
-      <Parts accuracy={accuracy} />
-      <Rows accuracy={accuracy} />
+      <div className="truth-columns">
+        <div>
+          <SpreadPicture accuracy={accuracy} width={330} labelled />
+          <Figures accuracy={accuracy} />
+        </div>
+        <div>
+          <Parts accuracy={accuracy} />
+          <Rows accuracy={accuracy} />
+        </div>
+      </div>
     </section>
+  );
+}
+
+function Figures({ accuracy }: { accuracy: Accuracy }) {
+  return (
+    <dl>
+      {figures(accuracy).map(([name, figure]) => (
+        <div key={name}>
+          <dt>{name}</dt>
+          <dd>{figure}</dd>
+        </div>
+      ))}
+    </dl>
   );
 }
 
