@@ -193,6 +193,19 @@ class WeighingScreenTest < BrowserCase
     assert_selector "[role=slider][aria-label='Least time'][aria-valuetext='very much']"
   end
 
+  def test_what_counts_is_not_kept_over_another_window
+    @maker.reload.update!(priorities: { "ease" => 2 })
+    set_weight "Least time", 3
+    click_button "Keep"
+
+    assert_text "This was changed in another window after you opened it."
+    assert_equal({ "ease" => 2 }, @maker.reload.priorities)
+    click_button "Keep all the same"
+
+    assert_text "as you keep them"
+    assert_equal 3, @maker.reload.priorities["time"]
+  end
+
   # Moves a slider to one of its stops by key.
   def set_weight(name, stop)
     slider = find("[role=slider][aria-label='#{name}']")

@@ -31,6 +31,13 @@ class AccuracyTest < CoreCase
     assert_in_delta 0, accuracy("rotary/two_at_a_time_oversize")["size_bias"], CLOSE
   end
 
+  # Stitch and flip: what fold and thread take is given back by sewing a thread inside the line. Without
+  # that, each seam takes 0.02 along 45°, 0.0141 of the height and twice that of the width.
+  def test_a_thread_inside_the_line_gives_back_what_the_fold_takes
+    assert_in_delta 0, accuracy("rotary/stitch_and_flip", GEESE)["size_bias"], CLOSE
+    assert_in_delta(-2 * Math.sqrt(2) * 0.01, with("rotary/stitch_and_flip", "size_bias", { thread: 0 }, GEESE), CLOSE)
+  end
+
   # From dies: a hypotenuse of either patch, 0.006/√2 each; four legs, 0.006/2 each (as the patches are
   # matched by both ends of the seam, a leg moves the other patch half as far as itself); the seam
   # √2 × 0.015; pressing and laying 0.008/√2 and 0.006/√2; the bias edge of each patch 0.02/(2√2).
@@ -139,6 +146,19 @@ class AccuracyTest < CoreCase
     assert_equal([4, 0], [by_line, led].map { |method| method["accuracy"]["alignments"] - led["accuracy"]["alignments"] })
   end
 
+  # A light leads an edge as well as a line; a gauge draws lines truer, but has to draw them.
+  def test_what_each_aid_leads
+    aided = ->(aid) { [*PLAIN, { "id" => "aid", "name" => "Aid", "kind" => "marking_aid", "aids" => aid }] }
+    saved = ->(id, aid) { (accuracy(id)["size_sd"]**2) - (accuracy(id, tools: aided.call(aid))["size_sd"]**2) }
+
+    %w[light tape seam_guide].each { |aid| assert_in_delta 2 * ((0.015**2) - (0.01**2)), saved.call("rotary/patches", aid), 1e-6, aid }
+    %w[light tape gauge].each { |aid| assert_in_delta 2 * ((0.012**2) - (0.01**2)), saved.call("rotary/two_at_a_time", aid), 1e-6, aid }
+    %w[seam_guide drawn_line].each { |aid| assert_in_delta 0, saved.call("rotary/two_at_a_time", aid), CLOSE, aid }
+    slips = %w[light tape gauge seam_guide].to_h { |aid| [aid, accuracy("rotary/two_at_a_time", tools: aided.call(aid))["alignments"]] }
+
+    assert_equal({ "light" => 0, "tape" => 0, "gauge" => 4, "seam_guide" => 4 }, slips.transform_values { |all| all - slips["light"] })
+  end
+
   def test_a_quarter_inch_foot
     foot = [*PLAIN, { "id" => "aid", "name" => "Aid", "kind" => "marking_aid", "aids" => "quarter_foot" }]
 
@@ -181,6 +201,26 @@ class AccuracyTest < CoreCase
 
       assert_empty sewn - shown, about
     end
+  end
+
+  # What is good in size, in points and large enough, were nothing bad in two of them at once.
+  def test_good_is_what_is_left_at_the_least
+    each_outcome do |outcome, about|
+      accuracy = outcome.accuracy
+      bad = (1 - accuracy.within) + (1 - accuracy.points_within) + accuracy.too_small
+
+      assert_in_delta [1 - bad, 0].max, accuracy.good_share, CLOSE, about
+    end
+    assert_operator accuracy("template/patches", GEESE, tools: Catalogue::TOOLS)["good"], :<, accuracy("template/patches", GEESE, tools: Catalogue::TOOLS)["within_sixteenth"]
+  end
+
+  # Straighten, strips, squares, line, sew, cut, press: seven, and a line between. From patches one step fewer
+  # and two raw edges more.
+  def test_what_there_is_to_learn_by_hand
+    two, patches = %w[rotary/two_at_a_time rotary/patches].map { |id| Weighing::Outcome.new(way(id, tools: [STRAIGHT])).difficulty }
+
+    assert_equal [8, 9], [two, patches]
+    assert_equal 7, Weighing::Outcome.new(way("rotary/two_at_a_time", tools: [STRAIGHT.merge("main_lines_at" => "7/8")])).difficulty
   end
 
   def test_rows_drift_k_fold_and_spread_root_k_fold

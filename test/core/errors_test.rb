@@ -77,6 +77,20 @@ class ErrorsTest < CoreCase
     end
   end
 
+  # A rectangle 0.03 too large both ways carries its sky squares out with its corners.
+  def test_stitch_and_flip_on_a_large_rectangle
+    sizes("rotary/stitch_and_flip", { "kind" => "flying_geese", "finished" => %w[2 4] }, cut: 0.03, sky: 0.0).each { |size| assert_in_delta 0.03, size, CLOSE }
+  end
+
+  # One cut of the ruler 0.01 too far out is in both patches of a pair: 0.02 along 45°. Cut singly it is in one.
+  def test_a_pair_shares_its_cuts
+    first = ->(sources) { { sources.index { |source| source.kind == :triangle_ruler } => 0.01 } }
+    pair, single = %w[strip_pair patches].map { |technique| make("triangle_ruler/#{technique}", &first).sizes.first }
+
+    assert_in_delta 0.02 / ROOT, pair, CLOSE
+    assert_in_delta 0.01 / ROOT, single, CLOSE
+  end
+
   def assert_includes_near(expected, list)
     assert(list.any? { |number| (number - expected).abs < 1e-5 }, [expected, list].inspect)
   end

@@ -57,6 +57,26 @@ class ReasonsTest < CoreCase
     end
   end
 
+  def test_units_left_over_by_the_figures
+    said = 0
+    each_with_the_other(13) do |method, other, about|
+      words = method["why"][/(\d+) units? (?:fewer|more) left over/] or next
+
+      said += 1
+
+      assert_equal method["makes"]["surplus"] - other["makes"]["surplus"], words.to_i * (words.include?("fewer") ? -1 : 1), about
+    end
+    assert_operator said, :>, 5
+  end
+
+  def test_good_units_by_the_figures
+    each_with_the_other do |method, other, about|
+      words = method["why"][/(\d+) in 100 (?:more|fewer) come out good/] or next
+
+      assert_in_delta method["accuracy"]["good"] - other["accuracy"]["good"], words.to_i / 100.0 * (words.include?("fewer") ? -1 : 1), 0.0051, about
+    end
+  end
+
   def test_the_trade_names_both_sides
     above = { "a third less cloth" => 0.667, "a quarter less cloth" => 0.75, "half the cloth" => 0.5, "twice the cloth" => 2, "a third more cloth" => 1.333, "a quarter more cloth" => 1.25 }
     named = 0

@@ -147,4 +147,14 @@ class UnitsTest < CoreCase
 
     taken.drop(1).each { |parts| assert_holds taken.first, parts }
   end
+
+  # Somebody who draws a side in two goes draws the same shape.
+  def test_a_point_along_a_side_is_no_corner
+    plain, halved = [[%w[0 0], %w[4 0], %w[2 3]], [%w[0 0], %w[2 0], %w[4 0], %w[3 3/2], %w[2 3]]].map do |outline|
+      OakenGauge.weigh({ "unit" => { "kind" => "shape", "outline" => outline, "count" => 4 },
+                         "tools" => [DRAWER[0], { "id" => "t", "name" => "T", "kind" => "template", "outline" => outline }] })
+    end
+
+    assert_equal plain, halved
+  end
 end

@@ -37,7 +37,7 @@ module OakenGauge
       end
 
       def checked(polygon)
-        fault = fault_of(polygon) or return polygon
+        fault = fault_of(polygon) or return polygon.without_straight_corners
         @node.fault(@key, fault)
         STAND_IN
       end

@@ -60,6 +60,14 @@ module OakenGauge
       Polygon.new(points.map { |x, y| [x.to_f, y.to_f] })
     end
 
+    # A point between two others on one line is no corner.
+    # @return [Polygon]
+    def without_straight_corners
+      runs = points.zip(points.rotate(-1), points.rotate)
+      corners = runs.reject { |point, before, after| side(before, point, after).zero? }.map(&:first)
+      corners.size == points.size ? self : Polygon.new(corners)
+    end
+
     # @param other [Polygon]
     # @return [Boolean] whether the boxes round the two have something in common
     def near?(other)

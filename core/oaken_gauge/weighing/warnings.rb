@@ -21,7 +21,7 @@ module OakenGauge
 
       # @return [Array<Warning>] in the order of work
       def all
-        [selvage, crooked_fold, between_lines, meaning, turned, one_hand, swapped, layers, directional, per_set, hands, trim]
+        [selvage, crooked_fold, between_lines, meaning, turned, one_hand, swapped, layers, directional, off_grain, per_set, hands, trim]
           .compact.map { |code, say| Warning.new(code: code, say: say) }
       end
 
@@ -103,6 +103,10 @@ module OakenGauge
         die = @way.cuts.grep(Stock::Blank).first or return
         most = @way.cuts.grep(Stock::Blank).map { |cut| die.die.max_layers.fetch(task.fabric(cut.role).cloth) }.min
         [:layers, "At most #{most} layers of this cloth in one pass."]
+      end
+
+      def off_grain
+        [:off_grain, "The blanks lie off grain: patches may stretch along the feed."] if operation?(:cut_blank_off_grain)
       end
 
       def directional

@@ -580,6 +580,7 @@ export interface components {
         };
         FullProject: components["schemas"]["Project"] & {
             maker: string;
+            maker_version: number;
             profile: components["schemas"]["Profile"];
             priorities: components["schemas"]["Priorities"];
             units: components["schemas"]["Unit"][];

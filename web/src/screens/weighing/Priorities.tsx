@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { Slider } from "radix-ui";
 
-import { api, type Project, type Weights } from "../../api/client";
+import { api, ApiError, type Maker, type Project, type Weights } from "../../api/client";
 import { Hint } from "../../parts/Hint";
 import type { Wanted } from "./useWanted";
 
@@ -52,21 +52,8 @@ export function Priorities({ project, wanted }: Props) {
 
 /** What stands on the sliders can be kept as the maker's own, or put back to it. */
 function Keep({ project, wanted }: Props) {
-  const queries = useQueryClient();
-  const keeping = useMutation({
-    mutationFn: async (priorities: Weights) => {
-      const maker = await api.maker();
-      return api.changeMaker({ lock_version: maker.lock_version, priorities });
-    },
-    onSuccess: (maker) => {
-      queries.setQueryData(["maker"], maker);
-      queries.setQueryData<Project>(
-        ["project", String(project.id)],
-        (before) => before && { ...before, priorities: maker.priorities },
-      );
-      wanted.weigh(null);
-    },
-  });
+  const keeping = useKeeping(project, () => wanted.weigh(null));
+  const clash = keeping.error instanceof ApiError && keeping.error.status === 409;
   if (!wanted.weighed) return <span className="priorities-keep quiet">as you keep them</span>;
   return (
     <span className="priorities-keep">
@@ -77,7 +64,7 @@ function Keep({ project, wanted }: Props) {
           disabled={keeping.isPending}
           onClick={() => keeping.mutate(wanted.weights)}
         >
-          Keep
+          {clash ? "Keep all the same" : "Keep"}
         </button>
       </Hint>
       <button type="button" className="link-button" onClick={() => wanted.weigh(null)}>
@@ -86,4 +73,31 @@ function Keep({ project, wanted }: Props) {
       {keeping.isError && <span className="field-error">{keeping.error.message}</span>}
     </span>
   );
+}
+
+// Over the version that this window saw; after a clash, over what was found there.
+function useKeeping(project: Project, onKept: () => void) {
+  const queries = useQueryClient();
+  const show = (maker: Maker) =>
+    queries.setQueryData<Project>(
+      ["project", String(project.id)],
+      (before) =>
+        before && {
+          ...before,
+          profile: maker.profile,
+          priorities: maker.priorities,
+          maker_version: maker.lock_version,
+        },
+    );
+  return useMutation({
+    mutationFn: (priorities: Weights) => api.changeMaker({ lock_version: project.maker_version, priorities }),
+    onSuccess: (maker) => {
+      queries.setQueryData(["maker"], maker);
+      show(maker);
+      onKept();
+    },
+    onError: (error) => {
+      if (error instanceof ApiError && error.current) show(error.current as Maker);
+    },
+  });
 }
