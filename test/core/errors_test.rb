@@ -77,6 +77,24 @@ class ErrorsTest < CoreCase
     end
   end
 
+  # A sky in a corner of the goose square, sewn beside its diagonal and opened; another in the half's right
+  # angle: as polygons, how high and how wide the unit is.
+  def small_sky_as_polygons(goose, sky, seam)
+    first = [1, 1, goose - (ROOT * seam)]
+    right = fold(below(square(sky, goose - sky, 0), [1, 1, goose]), first)
+    left = fold(OakenGauge::Polygon.new([[0, 0], [sky, 0], [sky, sky]]), [-1, 1, -ROOT * seam])
+    [right.bounds.last - 2.5, left.bounds.last - 2.5, right.bounds[1] - left.bounds.first - 4.5]
+  end
+
+  def test_small_sky_as_polygons
+    [[0.0, 0.0, 0.02], [0.03, 0.0, 0.0], [0.0, 0.03, 0.0], [-0.02, 0.04, 0.01]].each do |goose, sky, deep|
+      expected = small_sky_as_polygons(5.25 + goose, 2.875 + sky, S + deep)
+      made = sizes("rotary/four_at_a_time_small_sky", { "kind" => "flying_geese", "finished" => %w[2 4] }, cut: goose, sky: sky, seam: deep)
+
+      expected.sort.zip(made.sort) { |one, other| assert_in_delta one, other, 1e-5, [goose, sky, deep].inspect }
+    end
+  end
+
   # A rectangle 0.03 too large both ways carries its sky squares out with its corners.
   def test_stitch_and_flip_on_a_large_rectangle
     sizes("rotary/stitch_and_flip", { "kind" => "flying_geese", "finished" => %w[2 4] }, cut: 0.03, sky: 0.0).each { |size| assert_in_delta 0.03, size, CLOSE }

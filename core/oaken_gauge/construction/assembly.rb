@@ -20,7 +20,7 @@ module OakenGauge
         hand = Hand.new(@method, draws)
         @bias_edges = 0
         cloth = @method.unit.patches.each_with_index.map { |patch, i| cut(patch, i, hand) }
-        sewn = Sewn.new(@frame, cloth, large: @method.large)
+        sewn = Sewn.new(@frame, cloth, matched: @method.method(:matched_at?))
         @frame.joints.each { |joint| sew(sewn, joint, hand) }
         measure(sewn.seams, sewn.outside, hand)
       end
@@ -65,7 +65,8 @@ module OakenGauge
       def sew(sewn, joint, hand)
         off = hand.guide == :edge ? 0.0 : hand.laid
         slide = @method.matched? ? hand.laid : 0.0
-        sewn.sew(joint, depth: hand.depth, pressed: hand.pressed, off: off, slide: slide)
+        sewn.sew(joint, depth: hand.depth, pressed: hand.pressed, off: off, slide: slide,
+                        along: @method.lies_along(joint, hand))
       end
 
       def measure(seams, outside, hand)

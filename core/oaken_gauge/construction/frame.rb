@@ -61,6 +61,12 @@ module OakenGauge
         end
       end
 
+      # @param point [Array(Float, Float)]
+      # @return [Corner, nil] the corner of the whole unit that it is
+      def corner_at(point)
+        corners.find { |one| (one.point[0] - point[0]).abs + (one.point[1] - point[1]).abs < Edge::NEAR }
+      end
+
       # @return [Array<Point>] where seams end on the outside
       def points
         @points ||= ends.group_by { |point, _| point.map { |number| number.round(5) } }

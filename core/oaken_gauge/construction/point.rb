@@ -51,7 +51,7 @@ module OakenGauge
       def corner
         return @corner if defined?(@corner)
 
-        @corner = @frame.corners.find { |one| (one.point[0] - @place[0]).abs + (one.point[1] - @place[1]).abs < Edge::NEAR }
+        @corner = @frame.corner_at(@place)
       end
 
       # How far outward the crossing of two seams lies off.

@@ -6,29 +6,30 @@ module OakenGauge
     class Sewn
       # @param frame [Frame]
       # @param cloth [Array<Array<Numeric>>] by patch and edge, what lies beyond each, inches
-      # @param large [Array<Integer>] patches that are to be squared up
-      def initialize(frame, cloth, large: [])
-        @large = large
+      # @param matched [Proc] tells of a joint and one of its ends whether the patches are laid together there
+      def initialize(frame, cloth, matched: ->(_, _) { true })
+        @matched = matched
         @frame = frame
         @cloth = cloth
         @shifts = cloth.map { [0.0, 0.0] }
         @lines = {}.compare_by_identity
       end
 
-      # Sews one seam and opens what lies on it. Where seams of both sides meet in it they are nested;
-      # elsewhere the middles between the ends are laid together, or the end that stays, where the
-      # other is to be squared up.
+      # Sews one seam and opens what lies on it. Where it is known how it lies along the seam, it lies so.
+      # Where seams of both sides meet in it they are nested; elsewhere the ends at which it is matched are
+      # laid together, or the middles between both.
       #
       # @param joint [Joint]
       # @param depth [Numeric] how much deeper than the allowance it is, inches
       # @param pressed [Numeric] what it keeps back when it is pressed, inches
       # @param off [Numeric] how far the second side was laid off the line, inches
       # @param slide [Numeric] how far it was laid off along the seam, inches
+      # @param along [Numeric, nil] where it lies along the seam, inches; nil when it is matched there
       # @return [void]
-      def sew(joint, depth:, pressed:, off:, slide:)
+      def sew(joint, depth:, pressed:, off:, slide:, along: nil)
         near, far = sides(joint).map { |beyond| beyond - depth - (pressed / 2) }
         @lines[joint] = near - Lines.along(@shifts[joint.lead], joint.normal)
-        unfold(joint, near + far + off, meeting(joint, near, far) + slide)
+        unfold(joint, near + far + off, (along || meeting(joint, near, far)) + slide)
       end
 
       # @return [Hash{Joint => Numeric}] how far each seam line lies off along its normal, inches
@@ -79,15 +80,9 @@ module OakenGauge
       # How far the ends of a side lie off along the seam, taken together.
       def ends(joint, side)
         places = joint.ends(side)
-        fixed = places.reject { |edge, corner| squared?(joint, edge.public_send(corner)) }
-        places = fixed unless fixed.empty?
+        matched = places.select { |edge, corner| @matched.call(joint, edge.public_send(corner)) }
+        places = matched unless matched.empty?
         places.sum { |edge, corner| end_of(edge, corner, joint) } / places.size
-      end
-
-      # Whether a seam ends where a large patch sticks out.
-      def squared?(joint, point)
-        large = @large.select { |patch| joint.side_of(patch) }
-        @frame.outer.any? { |edge| large.include?(edge.patch) && edge.holds?(point) }
       end
 
       def end_of(edge, corner, joint)

@@ -12,6 +12,14 @@ module OakenGauge
         number.zero? ? body(patch, hand) : corner(patch, number, hand)
       end
 
+      # A square lies along its seam as its corner of the piece does; one that is not quite square comes
+      # to lie skew when it is flipped, half of it at either end.
+      # @return [Numeric]
+      def lies_along(joint, hand)
+        high, wide = square(frame.joints.index(joint) + 1, hand)
+        at_corner(joint.normal, joint.along, hand) + ((wide - high) / 2 / SQRT2)
+      end
+
       private
 
       def frame
@@ -26,22 +34,30 @@ module OakenGauge
 
       # The same square is asked for by the body, which has its seam from it, and by itself.
       def square(number, hand)
-        cut = piece_of(unit.patches[number].role)
-        hand.once([:square, number]) { hand.piece(cut) }
+        hand.once([:square, number]) { hand.piece(piece_of(unit.patches[number].role)) }
       end
 
-      def body(patch, hand)
-        cut = piece_of(patch.role)
-        off = hand.piece(cut).zip(cut.exact).map { |side, exact| side - exact.to_f }.reverse
-        pushes = frame.edges.first.map { |edge| push(edge, off, hand) }.rotate(-frame.turn(0))
+      def body(_patch, hand)
+        pushes = frame.edges.first.map { |edge| push(edge, hand) }.rotate(-frame.turn(0))
         Construction::CutPatch.new(pushes: pushes, stretch: pushes.map { 0.0 })
       end
 
-      # What the piece is too large lies half on either side.
-      def push(edge, off, hand)
-        corner = [0, 1].sum { |axis| (off[axis] / 2) * edge.normal[axis].abs }
+      def push(edge, hand)
         number = frame.joints.index { |joint| joint.first.any? { |own, _| own.equal?(edge) } }
-        number ? corner - too_large(number + 1, hand) : corner
+        outside = at_corner(edge.normal, edge.normal, hand)
+        number ? outside - too_large(number + 1, hand) : outside
+      end
+
+      # How far a side or a corner of the piece, the one that lies this way, has moved in a direction: what
+      # the piece is too large lies half on either side.
+      def at_corner(way, direction, hand)
+        [0, 1].sum { |axis| (excess(hand)[axis] / 2) * (way[axis].abs < 1e-9 ? 0 : way[axis] <=> 0) * direction[axis] }
+      end
+
+      # What the piece is too wide and too high.
+      def excess(hand)
+        cut = piece_of(unit.patches.first.role)
+        hand.once(:body) { hand.piece(cut).zip(cut.exact).map { |side, exact| side - exact.to_f }.reverse }
       end
 
       # How much farther in a square's diagonal lies for what it is too large.

@@ -41,6 +41,13 @@ module OakenGauge
         true
       end
 
+      # @param joint [Construction::Joint]
+      # @param hand [Construction::Hand]
+      # @return [Numeric, nil] where its second side lies along a seam, inches; nil when it is matched there
+      def lies_along(_joint, _hand)
+        nil
+      end
+
       # @return [Boolean] whether patches come with blunt tips, so that they can only lie the right way
       def blunt?
         false
@@ -51,9 +58,11 @@ module OakenGauge
         nil
       end
 
-      # @return [Array<Integer>] patches of the unit that are cut large and squared up when it is sewn
-      def large
-        []
+      # @param joint [Construction::Joint]
+      # @param point [Array(Float, Float)] one of its ends
+      # @return [Boolean] whether its patches are laid together there
+      def matched_at?(_joint, _point)
+        true
       end
 
       # @param cut [Stock::Piece, Stock::Run]

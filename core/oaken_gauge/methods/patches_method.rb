@@ -87,7 +87,14 @@ module OakenGauge
         @trimming ||= Construction::Squaring.new(patches: large, kind: :trim_line, step: :square_up) unless large.empty?
       end
 
-      # @return [Array<Integer>]
+      # A large patch sticks out where it is to be squared up; it is matched at the other end.
+      # @return [Boolean]
+      def matched_at?(joint, point)
+        sticking = large.select { |patch| joint.side_of(patch) }
+        unit.frame.outer.none? { |edge| sticking.include?(edge.patch) && edge.holds?(point) }
+      end
+
+      # @return [Array<Integer>] patches of the unit that are cut large and squared up when it is sewn
       def large
         @large ||= unit.patches.each_index.select { |i| cutter(unit.patches[i].shape).large?(unit.patches[i].role) }
       end

@@ -23,6 +23,12 @@ module OakenGauge
         step(:sew_beside_line) { [4 * makes.sets, { size: seam, length: cut_side(:sky) * SQRT2 }] }
         step(:cut_on_line) { 2 * makes.sets }
         step(:press_to_sky) { makes.made }
+
+        # A sky is laid in a corner of the goose square, which becomes a corner of the unit.
+        # @return [Boolean]
+        def matched_at?(_joint, point)
+          !unit.frame.corner_at(point).nil?
+        end
       end
     end
   end
