@@ -193,6 +193,18 @@ class WeighingScreenTest < BrowserCase
     assert_selector "[role=slider][aria-label='Least time'][aria-valuetext='very much']"
   end
 
+  def test_what_was_kept_can_be_undone
+    set_weight "Easiest to learn", 2
+    click_button "Keep"
+
+    assert_text "as you keep them"
+    assert_equal 2, @maker.reload.priorities["ease"]
+    within("section[aria-label='What counts']") { click_button "Undo" }
+
+    assert_selector "[role=slider][aria-label='Easiest to learn'][aria-valuenow='0']"
+    assert_equal 0, @maker.reload.priorities["ease"]
+  end
+
   def test_what_counts_is_not_kept_over_another_window
     @maker.reload.update!(priorities: { "ease" => 2 })
     set_weight "Least time", 3

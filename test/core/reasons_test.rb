@@ -146,6 +146,21 @@ class ReasonsTest < CoreCase
     assert_includes said, ["triangle_ruler/strips", "The 2 1/2 on Tri is the strip width, not the finished size."]
   end
 
+  # Halves are easily found between the heavy lines; eighths are not.
+  def test_no_warning_for_a_half
+    codes = ->(finished) { codes_of({ "kind" => "square", "finished" => finished, "count" => 7 }, "rotary/patches") }
+
+    assert_equal [false, true, false], ["2", "2 3/8", "2 1/2"].map { |finished| codes.call(finished).include?("between_lines") }
+  end
+
+  def test_units_too_small_to_trim_are_spoken_of
+    half = { "kind" => "half_square", "finished" => "2", "count" => 8 }
+    why = ->(errors) { feasible(half, maker: { "margin" => "1/16", "errors" => errors }).find { |method| method["method"] == "rotary/two_at_a_time_oversize" }["why"] }
+
+    assert_match(/\d+ in 100 of its units leave nothing to trim at one side\./, why.call({ "seam_guided" => 0.05 }))
+    assert_match(/Every unit is trimmed, so all come within/, why.call({}))
+  end
+
   # A maker who draws no lines is told to read none she does not need: the easy line needs no warning.
   def test_no_warning_for_a_line_that_is_easy_to_find
     eighths = Catalogue::TOOLS.map { |tool| tool["id"] == "rule" ? tool.merge("main_lines_at" => "7/8") : tool }

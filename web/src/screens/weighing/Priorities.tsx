@@ -1,7 +1,8 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { Slider } from "radix-ui";
+import { useState } from "react";
 
-import { api, ApiError, type Maker, type Project, type Weights } from "../../api/client";
+import { api, ApiError, type Maker, type Project } from "../../api/client";
 import { Hint } from "../../parts/Hint";
 import type { Wanted } from "./useWanted";
 
@@ -54,7 +55,17 @@ export function Priorities({ project, wanted }: Props) {
 function Keep({ project, wanted }: Props) {
   const keeping = useKeeping(project, () => wanted.weigh(null));
   const clash = keeping.error instanceof ApiError && keeping.error.status === 409;
-  if (!wanted.weighed) return <span className="priorities-keep quiet">as you keep them</span>;
+  if (!wanted.weighed)
+    return (
+      <span className="priorities-keep quiet">
+        as you keep them
+        {keeping.before && (
+          <button type="button" className="link-button" onClick={keeping.undo}>
+            Undo
+          </button>
+        )}
+      </span>
+    );
   return (
     <span className="priorities-keep">
       <Hint text="Keep these for every unit">
@@ -75,9 +86,10 @@ function Keep({ project, wanted }: Props) {
   );
 }
 
-// Over the version that this window saw; after a clash, over what was found there.
+// What stood before can be brought back. Saved over the version that this window saw; after a clash, over what was found there.
 function useKeeping(project: Project, onKept: () => void) {
   const queries = useQueryClient();
+  const [before, setBefore] = useState<Project["priorities"] | null>(null);
   const show = (maker: Maker) =>
     queries.setQueryData<Project>(
       ["project", String(project.id)],
@@ -89,10 +101,12 @@ function useKeeping(project: Project, onKept: () => void) {
           maker_version: maker.lock_version,
         },
     );
-  return useMutation({
-    mutationFn: (priorities: Weights) => api.changeMaker({ lock_version: project.maker_version, priorities }),
+  const keeping = useMutation({
+    mutationFn: (priorities: Project["priorities"]) =>
+      api.changeMaker({ lock_version: project.maker_version, priorities }),
     onSuccess: (maker) => {
       queries.setQueryData(["maker"], maker);
+      setBefore(before ? null : project.priorities);
       show(maker);
       onKept();
     },
@@ -100,4 +114,5 @@ function useKeeping(project: Project, onKept: () => void) {
       if (error instanceof ApiError && error.current) show(error.current as Maker);
     },
   });
+  return { ...keeping, before, undo: () => before && keeping.mutate(before) };
 }
