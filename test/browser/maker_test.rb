@@ -69,6 +69,10 @@ class MakerScreenTest < BrowserCase
     assert_text 'is "wide": allowed is a number from 0 to 1'
     assert_equal "wide", find_field("Round a template").value
     assert_equal before, @maker.reload.profile
+    enter "Die", "0.007"
+
+    assert_text "Die set to 0.007."
+    assert_text 'is "wide": allowed is a number from 0 to 1'
     enter "Round a template", "0.03"
 
     assert_text "Round a template set to 0.03."

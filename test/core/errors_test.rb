@@ -58,6 +58,18 @@ class ErrorsTest < CoreCase
     end
   end
 
+  # The sewn square of left and right, on the square of the half: a unit is half of one and half of the other,
+  # less the seam, (A + B)/2 - √2 (s + d).
+  def test_three_triangle_as_polygons
+    [[0.0, 0.0, 0.02], [0.03, 0.0, 0.0], [0.0, 0.03, 0.0], [-0.02, 0.04, 0.01]].each do |half, pair, deep|
+      sewn = unit_side(*two_at_a_time(5.25 + pair, S + deep))
+      expected = ((sewn + 4.875 + half) / 2) - (ROOT * (S + deep)) - 4.5
+      three = { "kind" => "three_triangle", "finished" => "4", "count" => { "left" => 2, "right" => 2 } }
+
+      sizes("rotary/two_at_a_time", three, cut: half, sky: pair, seam: deep).each { |size| assert_in_delta expected, size, 1e-5, [half, pair, deep].inspect }
+    end
+  end
+
   # A sky square on the corner of the goose's rectangle, sewn d beyond its diagonal, flipped: as polygons,
   # where its corner comes to lie.
   def test_stitch_and_flip_as_polygons

@@ -31,7 +31,7 @@ module Making
     method.construction.call(OakenGauge::Construction::Draws.new(method.task.maker.profile, values))
   end
 
-  # The errors of cutting that come after those of the first piece.
+  # The errors of cutting that come after those of the first piece: the sky of a goose, what a half is laid under.
   def squares(sources)
     sources.each_index.select { |i| is?(sources[i], :cut) }.drop(2)
   end
