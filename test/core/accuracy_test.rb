@@ -36,6 +36,8 @@ class AccuracyTest < CoreCase
   def test_a_thread_inside_the_line_gives_back_what_the_fold_takes
     assert_in_delta 0, accuracy("rotary/stitch_and_flip", GEESE)["size_bias"], CLOSE
     assert_in_delta(-2 * Math.sqrt(2) * 0.01, with("rotary/stitch_and_flip", "size_bias", { thread: 0 }, GEESE), CLOSE)
+    # There is no allowance to be scant of.
+    assert_in_delta 0, with("rotary/stitch_and_flip", "size_bias", { scant: 0.01 }, GEESE), CLOSE
   end
 
   # From dies: a hypotenuse of either patch, 0.006/√2 each; four legs, 0.006/2 each (as the patches are
@@ -236,7 +238,7 @@ class AccuracyTest < CoreCase
   def test_measured_only_when_everything_in_it_was
     assert_equal "assumed", accuracy("die/patches")["basis"]
     assert_equal "assumed", with("die/patches", "basis", { die: 0.006 })
-    all = { die: 0.006, take_up: 0.01, scant: 0, seam_foot: 0.015, laying_blunt: 0.006, pressing: 0.008, bias: { "value" => 0.02, "count" => 12 } }
+    all = { die: 0.006, take_up: 0.01, seam_foot: 0.015, laying_blunt: 0.006, pressing: 0.008, bias: { "value" => 0.02, "count" => 12 } }
 
     assert_equal "measured", with("die/patches", "basis", all)
     assert_equal "assumed", with("die/patches", "basis", all.except(:bias))

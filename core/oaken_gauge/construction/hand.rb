@@ -64,10 +64,10 @@ module OakenGauge
       end
 
       # @return [Numeric] how much deeper than the allowance a seam takes up, inches: fold and thread take
-      #   some always, a scant seam gives it back
+      #   some always; a scant seam gives it back, or a thread inside the line where a corner is flipped
       def depth
-        deep = @draws.always(sewing, :take_up) + @draws.always(sewing, :scant, -1) + @draws.spread(sewing, seam_kind)
-        guide == :on_line ? deep + @draws.always(sewing, :thread, -1) : deep
+        given_back = guide == :on_line ? :thread : :scant
+        @draws.always(sewing, :take_up) + @draws.always(sewing, given_back, -1) + @draws.spread(sewing, seam_kind)
       end
 
       # @return [Numeric] what a seam that is not pressed flat keeps back, inches

@@ -60,9 +60,10 @@ module OakenGauge
         budget.bias_edges
       end
 
+      # How scant she sews is hers to choose, not to measure.
       # @return [Symbol] :measured when everything that moves the figures was measured
       def basis
-        @way.task.maker.profile.basis_of(budget.sources.map(&:kind).uniq)
+        @way.task.maker.profile.basis_of(budget.sources.map(&:kind).uniq - %i[scant])
       end
 
       # @return [Float] what rounding up to the ruler's lines, margins and the sheet's ease make the unit
