@@ -150,7 +150,7 @@ class ReasonsTest < CoreCase
   def test_no_warning_for_a_half
     codes = ->(finished) { codes_of({ "kind" => "square", "finished" => finished, "count" => 7 }, "rotary/patches") }
 
-    assert_equal [false, true, false], ["2", "2 3/8", "2 1/2"].map { |finished| codes.call(finished).include?("between_lines") }
+    assert_equal([false, true, false], ["2", "2 3/8", "2 1/2"].map { |finished| codes.call(finished).include?("between_lines") })
   end
 
   def test_units_too_small_to_trim_are_spoken_of
