@@ -29,6 +29,8 @@ class EffortTest < CoreCase
 
     assert_in_delta saved / 60.0, plain["minutes"] - slotted["minutes"], 0.011
     assert_equal plain["cuts"], slotted["cuts"]
+    # Every cut, and the ends of eight strips; or two layings for the strips and 32 for the squares, and the ends.
+    assert_equal([136 + 8, 34 + 8], [plain, slotted].map { |effort| effort["placements"] })
   end
 
   # 2 7/8 falls on no two slots at once: there is nothing to save.
@@ -54,6 +56,9 @@ class EffortTest < CoreCase
     four, two = [4, 2].map { |sides| minutes("rotary/two_at_a_time_oversize", 24, trim_sides: sides) }
 
     assert_in_delta 24 * 2 * 4 / 60.0, four - two, 0.011
+    laid = [4, 2].map { |sides| weigh("rotary/two_at_a_time_oversize", { "unit" => { **HALF_SQUARE, "count" => 24 }, "tools" => [STRAIGHT], "maker" => { "trim_sides" => sides } })["effort"]["placements"] }
+
+    assert_equal 24, laid[0] - laid[1]
   end
 
   def test_times_may_be_measured

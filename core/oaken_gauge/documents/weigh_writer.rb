@@ -80,7 +80,7 @@ module OakenGauge
 
       def effort(outcome)
         { "minutes" => outcome.minutes.round(2), "cuts" => outcome.total(:cuts), "passes" => outcome.total(:passes),
-          "basis" => outcome.time_basis.to_s }
+          "placements" => outcome.total(:placements), "basis" => outcome.time_basis.to_s }
       end
 
       def write_length(length)

@@ -7,10 +7,11 @@ module OakenGauge
     # - name: Symbol
     # - takes: [Symbol], the maker's times it is made of
     # - cuts, passes, alignments: what one of it adds up to
+    # - placements: how often a ruler or trimmer is laid down for one of it
     # - marks: whether it draws a line that a light or a tape makes needless
     # - care: Symbol, what can hurt: :blade, :press, :iron or :needle
     # - one, many: its words for a count of one and for more, with %<count>d, %<size>s and %<on>s
-    Operation = Struct.new(:name, :takes, :cuts, :passes, :alignments, :care, :marks, :one, :many, keyword_init: true) do
+    Operation = Struct.new(:name, :takes, :cuts, :passes, :placements, :alignments, :care, :marks, :one, :many, keyword_init: true) do
       # @param count [Integer]
       # @return [String] a format
       def words(count)

@@ -2,9 +2,10 @@
 
 module OakenGauge
   module Methods
-    # Every operation that steps are made of, declared once.
+    # Every operation that steps are made of, declared once. Two sides are trimmed from one laying of the
+    # ruler.
     module Operations
-      NOTHING = { cuts: 0, passes: 0, alignments: 0, care: nil, marks: false }.freeze
+      NOTHING = { cuts: 0, passes: 0, placements: 0, alignments: 0, care: nil, marks: false }.freeze
 
       @all = {}
 
@@ -22,7 +23,9 @@ module OakenGauge
         end
       end
 
-      cutting = { cuts: 1, alignments: 1, care: :blade }.freeze
+      cutting = { cuts: 1, placements: 1, alignments: 1, care: :blade }.freeze
+      two_cuts = { cuts: 2, placements: 2, alignments: 2, care: :blade }.freeze
+      trimming = cutting.merge(placements: 1/2r).freeze
       sewing = { alignments: 1, care: :needle }.freeze
       seam = %i[sew_start sew_inch].freeze
 
@@ -34,7 +37,8 @@ module OakenGauge
                 "Cut %<count>d squares of %<size>s from the strips: %<on>s.", **cutting
       operation :subcut_rectangle, :align_and_cut, "Cut 1 piece of %<size>s from the strip: %<on>s.",
                 "Cut %<count>d pieces of %<size>s from the strips: %<on>s.", **cutting
-      operation :lay_slots, :align_and_cut, "Lay the slotted ruler once.", "Lay the slotted ruler %<count>d times.", alignments: 1
+      operation :lay_slots, :align_and_cut, "Lay the slotted ruler once.", "Lay the slotted ruler %<count>d times.", placements: 1,
+alignments: 1
       operation :cut_strip_slots, :cut_slot, "Cut 1 strip %<size>s wide in a slot.",
                 "Cut %<count>d strips %<size>s wide in the slots, without moving the ruler in between.", cuts: 1, care: :blade
       operation :subcut_slots, :cut_slot, "Cut 1 square of %<size>s from the strip, in a slot: %<on>s.",
@@ -42,10 +46,9 @@ module OakenGauge
       operation :cut_diagonal, :align_and_cut, "Cut the square corner to corner.",
                 "Cut the %<count>d squares corner to corner, once.", **cutting
       operation :cut_both_diagonals, %i[align_and_cut align_and_cut], "Cut the square on both diagonals.",
-                "Cut the %<count>d squares on both diagonals, without moving the pieces in between.",
-                cuts: 2, alignments: 2, care: :blade
+                "Cut the %<count>d squares on both diagonals, without moving the pieces in between.", **two_cuts
       operation :cut_kite, %i[align_and_cut align_and_cut], "Cut the square to a kite.",
-                "Cut the %<count>d squares to kites, right angle in the corner.", cuts: 2, alignments: 2, care: :blade
+                "Cut the %<count>d squares to kites, right angle in the corner.", **two_cuts
       operation :cut_triangle, :align_and_cut, "Cut 1 of the %<on>s from the strip.",
                 "Cut %<count>d %<on>s from the strips, turned half round between cuts, never over.", **cutting
       operation :cut_blank, :align_and_cut, "Cut 1 blank for the die, lengthwise grain along the feed.",
@@ -62,7 +65,7 @@ module OakenGauge
                 "Fold the %<count>d strips right sides together: each cut then gives one left and one right.", alignments: 1
 
       operation :trim_tips, %i[trim_side trim_side], "Trim both tips of 1 triangle with %<on>s.",
-                "Trim both tips of %<count>d triangles with %<on>s, so that they show where they sit.", cuts: 2, alignments: 2, care: :blade
+                "Trim both tips of %<count>d triangles with %<on>s, so that they show where they sit.", **two_cuts
 
       # Marking
       operation :mark_diagonal, :mark_line, "Draw a line corner to corner on the back of 1 %<on>s square.",
@@ -105,10 +108,10 @@ module OakenGauge
       operation :cut_middle, :align_and_cut, "Cut the square across and down the middle.",
                 "Cut across and down the middle first: %<count>d cuts.", **cutting
       operation :cut_on_line, :align_and_cut, "Cut on the line.", "Cut on the drawn lines: %<count>d cuts.", **cutting
-      operation :cut_between, :align_and_cut, "Cut midway between the two seams.",
-                "Cut midway between each two seams: %<count>d cuts.", **cutting
+      operation :cut_between, :align_and_cut, "Cut midway between the seams.", "Cut midway between each two seams: %<count>d cuts.",
+**cutting
       operation :cut_apart, %i[align_and_cut align_and_cut], "Cut the square on both diagonals.",
-                "Cut %<count>d squares on both diagonals.", cuts: 2, alignments: 2, care: :blade
+                "Cut %<count>d squares on both diagonals.", **two_cuts
       operation :trim_corner, :align_and_cut, "Trim 1 corner %<size>s past the seam.",
                 "Trim %<count>d corners %<size>s past the seam.", **cutting
       operation :press_to_dark, :press, "Set the seam, then press it to the dark side.",
@@ -120,15 +123,15 @@ module OakenGauge
       operation :snip, :snip, "Snip the allowance between the stitching lines.",
                 "Snip %<count>d allowances between the stitching lines, so that each half presses its own way."
       operation :trim_to, :trim_side, "Trim the unit to %<on>s.",
-                "Trim every unit to %<on>s, centred on its seams: two sides, half turn, two sides; %<count>d cuts.", **cutting
+                "Trim every unit to %<on>s, centred on its seams: two sides, half turn, two sides; %<count>d cuts.", **trimming
       operation :trim_two, :trim_side, "Trim the unit to %<on>s.",
-                "Trim every unit to %<on>s: two raw sides on the ruler's lines, cut the other two and the ears; %<count>d cuts.", **cutting
+                "Trim every unit to %<on>s: two raw sides on the ruler's lines, cut the other two and the ears; %<count>d cuts.", **trimming
       operation :square_up, :trim_side, "Square up 1 side of a patch that was cut large.",
                 "Square up the patches that were cut large with the sides beside them: %<count>d cuts.", **cutting
 
       # Foundation
-      operation :lay_cells, [], "Lay 1 cell on its ticks.", "Lay %<count>d cells on the sheet, seams on the corner ticks, and look.",
-alignments: 1
+      operation :lay_cells, [], "Lay 1 cell on its ticks.",
+                "Lay %<count>d cells on the sheet, seams on the corner ticks, and look.", alignments: 1
       operation :fuse_cell, :fuse_cell, "Fuse 1 cell.", "Fuse %<count>d cells.", care: :iron
       operation :fold_and_sew, seam, "Fold the sheet on its line and sew.", "Fold and sew %<count>d seams.", **sewing
     end

@@ -88,10 +88,10 @@ module OakenGauge
         @warnings ||= Warnings.new(self).all
       end
 
-      # @param what [Symbol] :cuts, :passes or :alignments
+      # @param what [Symbol] :cuts, :passes, :placements or :alignments
       # @return [Integer] over all steps
       def total(what)
-        steps.sum { |step| step.count * step.operation[what] }
+        steps.sum { |step| step.count * step.operation[what] }.ceil
       end
 
       # @return [Array<Symbol>] what can hurt, in order of work

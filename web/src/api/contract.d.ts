@@ -750,6 +750,7 @@ export interface components {
                 minutes: number;
                 cuts: number;
                 passes: number;
+                placements: number;
                 /** @enum {string} */
                 basis: "assumed" | "measured";
             };

@@ -145,9 +145,16 @@ function Steps({ method }: { method: Method }) {
         ))}
       </ol>
       <p className="quiet">
-        Minutes are <Assumed basis={method.effort?.basis} of="time" />.
+        {done(method)} Minutes are <Assumed basis={method.effort?.basis} of="time" />.
       </p>
       <Cares cares={method.cares ?? []} />
     </div>
   );
+}
+
+/** What it comes to, in words. */
+function done({ effort }: Method): string {
+  if (!effort) return "";
+  const passes = effort.passes > 0 ? `, ${effort.passes} through the press` : "";
+  return `Cuts: ${effort.cuts}, with a ruler laid down ${effort.placements} times${passes}.`;
 }
