@@ -108,8 +108,7 @@ alignments: 1
       operation :cut_middle, :align_and_cut, "Cut the square across and down the middle.",
                 "Cut across and down the middle first: %<count>d cuts.", **cutting
       operation :cut_on_line, :align_and_cut, "Cut on the line.", "Cut on the drawn lines: %<count>d cuts.", **cutting
-      operation :cut_between, :align_and_cut, "Cut midway between the seams.", "Cut midway between each two seams: %<count>d cuts.",
-**cutting
+      operation :cut_between, :align_and_cut, "Cut midway between the seams.", "Cut midway between the seams: %<count>d cuts.", **cutting
       operation :cut_apart, %i[align_and_cut align_and_cut], "Cut the square on both diagonals.",
                 "Cut %<count>d squares on both diagonals.", **two_cuts
       operation :trim_corner, :align_and_cut, "Trim 1 corner %<size>s past the seam.",
