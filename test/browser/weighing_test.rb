@@ -218,6 +218,37 @@ class WeighingScreenTest < BrowserCase
     assert_equal 3, @maker.reload.priorities["time"]
   end
 
+  def test_a_way_that_another_betters_says_so
+    open_unit @unit, "?finished=4"
+
+    assert_heard "beaten on every count by", "Single patches round templates"
+    open_way "Single patches round templates"
+
+    assert_heard "Beaten on every count by “"
+  end
+
+  # Whatever the figures say.
+  def test_her_own_school_comes_first
+    @maker.reload.update!(profile: { "school" => "oversize" })
+    open_unit @unit, "?counts=0.3.0.0.0"
+
+    assert_operator ways.index("Two at a time, cut large and trimmed"), :<, ways.index("Two at a time")
+    @maker.reload.update!(profile: {})
+    open_unit @unit, "?counts=0.3.0.0.0"
+
+    assert_operator ways.index("Two at a time, cut large and trimmed"), :>, ways.index("Two at a time")
+  end
+
+  def test_the_spread_follows_the_fence
+    spread = -> { way("Four at a time").find("svg[role=img][aria-label*='Nine units in ten']")["aria-label"] }
+    before = spread.call
+    fence.send_keys(:right)
+
+    assert_fence "two and one eighth inches"
+    assert_no_selector ".methods-stale"
+    refute_equal before, spread.call
+  end
+
   # Moves a slider to one of its stops by key.
   def set_weight(name, stop)
     slider = find("[role=slider][aria-label='#{name}']")

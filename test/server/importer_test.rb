@@ -20,4 +20,21 @@ class ImporterTest < ServerCase
     assert_raises(OakenGauge::Documents::Invalid) { Server::Importer.new(broken).import }
     assert_equal 1, Server::Models::Maker.count
   end
+
+  def test_the_maker_comes_with_what_is_known_of_her
+    maker = Server::Models::Maker.at_bench
+
+    assert_equal({ "value" => 9, "count" => 32 }, maker.profile["press"])
+    assert_equal 2, maker.priorities["accuracy"]
+  end
+
+  def test_a_maker_that_cannot_be_read_is_not_stored
+    document = JSON.parse(File.read(DEMO))
+    document["maker"]["profile"]["errors"]["die"] = 7
+    before = Server::Models::Maker.count
+    error = assert_raises(OakenGauge::Documents::Invalid) { Server::Importer.new(document).import }
+
+    assert_equal "/maker/errors/die", error.faults.first.pointer
+    assert_equal before, Server::Models::Maker.count
+  end
 end

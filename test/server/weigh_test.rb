@@ -19,6 +19,21 @@ class WeighTest < ServerCase
     assert_equal(%w[light dark], answer["drawing"]["patches"].map { |patch| patch["role"] })
   end
 
+  def test_her_profile_and_what_counts_for_her
+    quick = send_json("POST", "/api/weigh?view=full", ASKED.merge("maker" => { "press" => 90, "starched" => true }, "priorities" => { "fabric" => 0, "accuracy" => 0, "surplus" => 0 }))
+    minutes = quick["methods"].filter_map { |method| method.dig("effort", "minutes") }
+
+    assert_equal minutes.sort, minutes
+    assert(quick["methods"].select { |method| method["feasible"] }.all? { |method| method["why"].length > 20 && method["accuracy"]["by_step"].all? { |part| part["say"] } })
+  end
+
+  def test_bad_makers_are_named_by_pointer
+    send_json("POST", "/api/weigh", ASKED.merge("maker" => { "errors" => { "die" => "thin" } }, "priorities" => { "time" => 101 }))
+
+    assert_problem 422, "/maker/errors/die", /thin/
+    assert_problem 422, "/priorities/time", /101/
+  end
+
   def test_bad_documents_are_named_by_pointer
     send_json("POST", "/api/weigh", { "unit" => { "kind" => "half_square", "finished" => "5 ft", "count" => 0 }, "hat" => 1 })
 

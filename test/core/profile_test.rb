@@ -1,0 +1,67 @@
+# frozen_string_literal: true
+
+require "support/core_case"
+
+# A maker's profile as it is read and written.
+class ProfileTest < CoreCase
+  def profile(document)
+    OakenGauge.profile(document)
+  end
+
+  def value(document, name)
+    profile(document)["parameters"].find { |parameter| parameter["name"] == name }
+  end
+
+  def test_nothing_said_is_all_assumed
+    read = profile({})
+
+    assert_equal %w[assumed], read["parameters"].map { |parameter| parameter["basis"] }.uniq
+    assert(read["parameters"].all? { |parameter| parameter["value"] == parameter["assumed"] })
+    assert(read["choices"].all? { |choice| choice["value"] == choice["usual"] })
+  end
+
+  def test_a_number_or_a_number_with_how_many
+    assert_equal [0.01, "measured", nil], value({ "errors" => { "die" => 0.01 } }, "die").values_at("value", "basis", "count")
+    assert_equal [7, "measured", 12], value({ "press" => { "value" => 7, "count" => 12 } }, "press").values_at("value", "basis", "count")
+    assert_equal "assumed", value({ "press" => 7 }, "snip")["basis"]
+  end
+
+  def test_choices
+    read = profile({ "school" => "exact", "margin" => "3/16", "trim_sides" => 2, "marking" => "drawn_line", "starched" => true, "bonus" => true })
+
+    assert_equal(["exact", "3/16", 2, "drawn_line", true, true], read["choices"].map { |choice| choice["value"] })
+    assert_equal([%w[either exact oversize], nil, [4, 2], %w[aid drawn_line], nil, nil], read["choices"].map { |choice| choice["options"] })
+  end
+
+  def test_every_fault_at_once
+    error = assert_raises(Documents::Invalid) { profile({ "press" => { "value" => -1 }, "snip" => { "count" => 3 }, "hat" => 1, "errors" => { "misread" => 2 } }) }
+
+    assert_equal %w[/errors/misread /hat /press/value /snip/value], error.faults.map(&:pointer).sort
+  end
+
+  # Starting values as the trade has them.
+  def test_starting_values
+    expected = { ruler_main: 0.012, ruler_between: 0.018, misread: 0.01, misread_by: 0.125, triangle_ruler: 0.012, template: 0.02, die: 0.006,
+                 trim_groove: 0.008, trim_line: 0.012, take_up: 0.01, seam_foot: 0.015, seam_line: 0.012, seam_guided: 0.01, pressing: 0.008,
+                 bias: 0.02, bias_starched: 0.008, fold: 0.01, mark_line: 8, align_and_cut: 10, cut_slot: 3, sew_inch: 0.6, sew_start: 3,
+                 press: 8, trim_side: 4, snip: 3, die_pass: 45, fuse_cell: 5 }
+
+    expected.each { |name, assumed| assert_equal assumed, Weighing::Parameters.all.fetch(name).assumed, name }
+  end
+
+  def test_units_and_words
+    Weighing::Parameters.all.each_value do |parameter|
+      assert_includes %w[inch share second], parameter.unit
+      assert_operator parameter.assumed, :<=, parameter.most
+      assert_match(/\.\z/, parameter.meaning)
+      assert_equal parameter.group == :time, parameter.unit == "second"
+    end
+  end
+
+  def test_what_rests_on_assumptions
+    known = Weighing::Profile.new({ die: Weighing::Profile::Known.new(value: 0.01) })
+
+    assert_equal(%i[measured assumed measured], [%i[die], %i[die press], []].map { |names| known.basis_of(names) })
+    assert_raises(KeyError) { known[:glue] }
+  end
+end
