@@ -218,6 +218,15 @@ class AccuracyTest < CoreCase
 
   # Straighten, strips, squares, line, sew, cut, press: seven, and a line between. From patches one step fewer
   # and two raw edges more.
+  # Nothing is read in it, so it is normal: 1.645 standard deviations either way.
+  def test_where_nine_in_ten_come_out
+    figures = accuracy("die/patches")
+    low, high = figures["middle_nine_tenths"]
+
+    assert_in_delta figures["size_bias"] - (1.644854 * figures["size_sd"]), low, 2e-6
+    assert_in_delta figures["size_bias"] + (1.644854 * figures["size_sd"]), high, 2e-6
+  end
+
   def test_what_there_is_to_learn_by_hand
     two, patches = %w[rotary/two_at_a_time rotary/patches].map { |id| Weighing::Outcome.new(way(id, tools: [STRAIGHT])).difficulty }
 

@@ -112,6 +112,23 @@ class ErrorsTest < CoreCase
     sizes("rotary/stitch_and_flip", { "kind" => "flying_geese", "finished" => %w[2 4] }, cut: 0.03, sky: 0.0).each { |size| assert_in_delta 0.03, size, CLOSE }
   end
 
+  # A sky square 0.04 wider than high, sewn from corner to corner and flipped, as polygons: the edge over the goose
+  # runs from the seam's end to the flipped corner, so does the one beside it; each is told by its middle.
+  def test_stitch_and_flip_with_a_square_that_is_none
+    wide = 2.54
+    line = [2.5, -wide, 2.5 * wide]
+    corner = fold(OakenGauge::Polygon.new([[wide, -2.5], [wide + 0.1, -2.5], [wide, -2.4]]), line).points.last
+    top = corner[1] / 2
+    side = corner[0] / 2
+    made = make("rotary/stitch_and_flip", { "kind" => "flying_geese", "finished" => %w[2 4] }) do |sources|
+      sources.each_index.select { |i| is?(sources[i], :cut) }.drop(2).each_slice(2).to_h { |_, across| [across, 0.04] }
+    end
+
+    assert_operator top, :>, 0.019
+    assert_in_delta top, made.sizes.max, 4e-4
+    assert_in_delta(-2 * side, made.sizes.min, 8e-4)
+  end
+
   # One cut of the ruler 0.01 too far out is in both patches of a pair: 0.02 along 45°. Cut singly it is in one.
   def test_a_pair_shares_its_cuts
     first = ->(sources) { { sources.index { |source| source.kind == :triangle_ruler } => 0.01 } }

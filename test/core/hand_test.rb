@@ -32,6 +32,14 @@ class HandTest < CoreCase
     assert_nil counted[%i[cut_strip ruler_main]]
   end
 
+  # A square cut in eight is cut through its middle along the ruler's edge, wherever its lines are.
+  def test_eight_at_a_time
+    found = kinds(way("rotary/eight_at_a_time", tools: [STRAIGHT]))
+
+    assert_equal 2, found.count(%i[cut_middle ruler_main])
+    assert_equal 2, found.count(%i[subcut ruler_between])
+  end
+
   def test_an_easy_line_is_never_read_wrong
     easy = kinds(way("rotary/two_at_a_time", tools: [STRAIGHT.merge("main_lines_at" => "7/8")]))
 

@@ -153,6 +153,15 @@ class ReasonsTest < CoreCase
     assert_equal([false, true, false], ["2", "2 3/8", "2 1/2"].map { |finished| codes.call(finished).include?("between_lines") })
   end
 
+  # What the size is off by where that is more than it wanders; else the raw edges, if there are any.
+  def test_why_units_are_not_true
+    half = feasible({ "kind" => "half_square", "finished" => "2", "count" => 8 }).to_h { |method| [method["method"], method["why"]] }
+
+    assert_match(%r{come within 1/16 of their size, being 0\.05 large on the whole\.\z}, half["rotary/four_at_a_time"])
+    assert_match(%r{come within 1/16 of their size, with 2 raw edges on the bias\.\z}, half["rotary/patches"])
+    assert_match(%r{come within 1/16 of their size\.\z}, half["rotary/two_at_a_time"])
+  end
+
   def test_units_too_small_to_trim_are_spoken_of
     half = { "kind" => "half_square", "finished" => "2", "count" => 8 }
     why = ->(errors) { feasible(half, maker: { "margin" => "1/16", "errors" => errors }).find { |method| method["method"] == "rotary/two_at_a_time_oversize" }["why"] }

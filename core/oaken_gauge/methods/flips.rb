@@ -12,12 +12,13 @@ module OakenGauge
         number.zero? ? body(patch, hand) : corner(patch, number, hand)
       end
 
-      # A square lies along its seam as its corner of the piece does; one that is not quite square comes
-      # to lie skew when it is flipped, half of it at either end.
+      # A square lies along its seam as its corner of the piece does. One that is too wide for its height
+      # comes to lie skew when it is flipped: its corner as far out over the one side as it is in from the
+      # other, its seam's ends where they were, so that each side lies off by half of that on the whole.
       # @return [Numeric]
       def lies_along(joint, hand)
         high, wide = square(frame.joints.index(joint) + 1, hand)
-        at_corner(joint.normal, joint.along, hand) + ((wide - high) / 2 / SQRT2)
+        at_corner(joint.normal, joint.along, hand) + ((wide - high) * (skew(joint.normal, joint.along) / 2))
       end
 
       private
@@ -52,6 +53,11 @@ module OakenGauge
       # the piece is too large lies half on either side.
       def at_corner(way, direction, hand)
         [0, 1].sum { |axis| (excess(hand)[axis] / 2) * (way[axis].abs < 1e-9 ? 0 : way[axis] <=> 0) * direction[axis] }
+      end
+
+      # In over one side, out over the other, seen along the seam.
+      def skew(normal, along)
+        ((normal[1] <=> 0) * along[1]) - ((normal[0] <=> 0) * along[0])
       end
 
       # What the piece is too wide and too high.
