@@ -36,6 +36,13 @@ module OakenGauge
       Documents.read(document) { |node| Documents::ProfileWriter.new(Weighing::Maker.read(node)).write }
     end
 
+    # @param document [Hash] priorities, as a weigh document holds them
+    # @return [Hash] every one, with its usual weight where nothing is said
+    # @raise [Documents::Invalid] when the document cannot be read; it lists every fault
+    def priorities(document)
+      Documents.read(document) { |node| Documents::WeighReader.priorities(node) }.transform_keys(&:to_s)
+    end
+
     # @param document [Hash] a sizes document with string keys, as docs/formats describes it
     # @return [Hash] the ladder of block sizes, best first
     # @raise [Documents::Invalid] when the document cannot be read; it lists every fault

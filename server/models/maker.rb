@@ -11,7 +11,13 @@ module Server
 
       # @return [Hash] her profile as she gave it, and as it reads with all that is assumed
       def to_document
-        { "name" => name, "profile" => profile, "priorities" => priorities, "lock_version" => lock_version, **OakenGauge.profile(profile) }
+        { "name" => name, "profile" => profile, "priorities" => all_priorities, "lock_version" => lock_version,
+          **OakenGauge.profile(profile) }
+      end
+
+      # @return [Hash] what she sets store by, with the usual for what she has left out
+      def all_priorities
+        OakenGauge.priorities(priorities)
       end
 
       # @return [Maker] the one whose bench this is

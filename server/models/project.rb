@@ -14,7 +14,7 @@ module Server
 
       # @return [Hash] with its units, and the drawer and shelf that they are made from
       def to_full_document
-        to_document.merge("maker" => maker.name, "profile" => maker.profile, "priorities" => maker.priorities,
+        to_document.merge("maker" => maker.name, "profile" => maker.profile, "priorities" => maker.all_priorities,
                           "maker_version" => maker.lock_version,
                           "units" => units.includes(:pick, :unit_cloths).map(&:to_document), "drawer" => maker.tools.map(&:document),
                           "cloths" => maker.cloths.map(&:to_document))

@@ -97,6 +97,16 @@ class MakerScreenTest < BrowserCase
     assert_equal "1/8", find_field("Cut larger by", with: "1/8").value
   end
 
+  # Leaving a field saves it, and what was clicked is saved right after: neither is lost, and nobody else is blamed.
+  def test_two_changes_at_once
+    fill_in "Die", with: "0.008"
+    choose "two"
+
+    assert_text "Sides that are trimmed: two."
+    assert_no_selector "[role=dialog]"
+    assert_equal [0.008, 2], [@maker.reload.profile.dig("errors", "die", "value"), @maker.profile["trim_sides"]]
+  end
+
   def test_two_windows
     @maker.reload.update!(profile: { "press" => 20 })
     enter "Die", "0.01"
@@ -111,7 +121,8 @@ class MakerScreenTest < BrowserCase
     click_button "Save mine over it"
 
     assert_text "Die set to 0.02."
-    assert_in_delta 0.02, @maker.reload.profile.dig("errors", "die", "value")
+    # What was changed there stays, where it is not what was changed here.
+    assert_equal({ "press" => 21, "errors" => { "die" => { "value" => 0.02 } } }, @maker.reload.profile)
   end
 
   def test_nothing_stands_in_the_way

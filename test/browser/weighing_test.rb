@@ -174,7 +174,7 @@ class WeighingScreenTest < BrowserCase
 
     assert_equal minutes.sort, minutes
     refute_equal before, ways
-    open_unit @unit, "?counts=0.3.0.0.0"
+    open_unit @unit, "?counts=0-3-0-0-0"
 
     assert_selector "tr.method:first-of-type .method-name", text: "Single patches, die cut"
     click_button "Put back"
@@ -203,6 +203,27 @@ class WeighingScreenTest < BrowserCase
 
     assert_selector "[role=slider][aria-label='Easiest to learn'][aria-valuenow='0']"
     assert_equal 0, @maker.reload.priorities["ease"]
+    # Kept twice, the second can be undone too.
+    [1, 2].each do |stop|
+      set_weight "Easiest to learn", stop
+      click_button "Keep"
+
+      assert_text "as you keep them"
+    end
+    within("section[aria-label='What counts']") { click_button "Undo" }
+
+    assert_selector "[role=slider][aria-label='Easiest to learn'][aria-valuenow='1']"
+    assert_equal 1, @maker.reload.priorities["ease"]
+  end
+
+  # Whoever sets weights through the API may set others than the sliders give.
+  def test_weights_between_the_stops
+    @maker.reload.update!(priorities: { "time" => 2.5, "fabric" => 40 })
+    open_unit @unit
+
+    assert_selector "[role=slider][aria-label='Least time'][aria-valuetext='very much']"
+    assert_selector "[role=slider][aria-label='Least cloth'][aria-valuetext='very much']"
+    assert_text "as you keep them"
   end
 
   def test_what_counts_is_not_kept_over_another_window
@@ -230,11 +251,11 @@ class WeighingScreenTest < BrowserCase
   # Whatever the figures say.
   def test_her_own_school_comes_first
     @maker.reload.update!(profile: { "school" => "oversize" })
-    open_unit @unit, "?counts=0.3.0.0.0"
+    open_unit @unit, "?counts=0-3-0-0-0"
 
     assert_operator ways.index("Two at a time, cut large and trimmed"), :<, ways.index("Two at a time")
     @maker.reload.update!(profile: {})
-    open_unit @unit, "?counts=0.3.0.0.0"
+    open_unit @unit, "?counts=0-3-0-0-0"
 
     assert_operator ways.index("Two at a time, cut large and trimmed"), :>, ways.index("Two at a time")
   end

@@ -35,7 +35,8 @@ class MakersResourceTest < ServerCase
   def test_priorities_are_kept
     patch_maker(priorities: { "fabric" => 0, "ease" => 4 })
 
-    assert_equal({ "fabric" => 0, "ease" => 4 }, fetch("/api/projects/#{@project.id}")["priorities"])
+    # What she left out has its usual weight.
+    assert_equal({ "fabric" => 0, "time" => 1, "accuracy" => 1, "surplus" => 1, "ease" => 4 }, fetch("/api/projects/#{@project.id}")["priorities"])
     assert_equal @maker.reload.profile, fetch("/api/maker")["profile"]
   end
 
@@ -65,7 +66,7 @@ class MakersResourceTest < ServerCase
     patch_maker(priorities: { "time" => 3 })
     send_json("PATCH", "/api/maker", { "lock_version" => seen, "priorities" => { "time" => 0 } })
 
-    assert_equal({ "time" => 3 }, assert_problem(409)["current"]["priorities"])
+    assert_equal 3, assert_problem(409)["current"]["priorities"]["time"]
     assert_equal({ "time" => 3 }, @maker.reload.priorities)
   end
 

@@ -66,6 +66,21 @@ module OakenGauge
 
       attr_reader :method
 
+      # A patch cut from a strip: what the strip is too wide lies along the patch's edge on it; the ruler cuts
+      # the others, or they are what was cut already.
+      def from_strip(run, hand, slants = [])
+        too_wide = (run.ways.first[:width] - run.ways.first[:exact]).to_f + hand.strip(run)
+        pushes = shape.outline.edges.map do |(_, from), (_, to)|
+          from == to ? too_wide : slants.shift || hand.spread(:cut_triangle, :triangle_ruler)
+        end
+        CutPatch.new(pushes: pushes, stretch: CutPatch.stretch(shape.outline))
+      end
+
+      # A patch that is a square or a part of one.
+      def from_square(cut, hand)
+        method.from_piece(shape).call(*hand.piece(cut), apart: hand.method(:apart))
+      end
+
       # The shape as it lies on the cloth.
       def band_outline
         shape.band(seam).outline

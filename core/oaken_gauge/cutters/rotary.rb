@@ -27,9 +27,7 @@ module OakenGauge
 
       # @return [Construction::CutPatch]
       def cut_patch(role, hand)
-        cut = (@pieces ||= {})[role] ||= cut(role, 1)
-        method.from_piece(shape).call(*hand.piece(cut),
-apart: hand.method(:apart))
+        from_square((@pieces ||= {})[role] ||= cut(role, 1), hand)
       end
 
       # @return [Boolean]

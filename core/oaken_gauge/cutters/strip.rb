@@ -21,12 +21,10 @@ module OakenGauge
         shape.band(seam)
       end
 
-      # What the strip is too wide lies along the patch's edge on it; the ruler cuts the others.
+      # @param slants [Array<Numeric>] edges that were cut together with another patch, inches
       # @return [Construction::CutPatch]
-      def cut_patch(role, hand, slants: nil)
-        run = (@runs ||= {})[role] ||= cut(role, 1)
-        pushes = shape.outline.edges.map { |(_, from), (_, to)| from == to ? too_wide(run, hand) : slants&.shift || slanted(hand) }
-        CutPatch.new(pushes: pushes, stretch: CutPatch.stretch(shape.outline))
+      def cut_patch(role, hand, slants: [])
+        from_strip((@runs ||= {})[role] ||= cut(role, 1), hand, slants)
       end
 
       # @return [Boolean]
@@ -41,15 +39,6 @@ module OakenGauge
       end
 
       private
-
-      def too_wide(run, hand)
-        way = run.ways.first
-        (way[:width] - way[:exact]).to_f + hand.strip(run)
-      end
-
-      def slanted(hand)
-        hand.spread(:cut_triangle, :triangle_ruler)
-      end
 
       def no_mark(match)
         return no_tool(match) if match.nearest.empty?
@@ -75,8 +64,8 @@ module OakenGauge
       def setting(mark)
         strip = task.grid.ceil(shape.class.new(mark.finished).strip_width(seam))
         reads = mark.reads == :strip ? "strip width" : "finished size"
-        setting_of(mark,
-"Line #{mark.label(task.measure)} on #{mark.tool.name}: that number is the #{reads}. Cut the strip #{say(strip)} wide.")
+        setting_of(mark, "Line #{mark.label(task.measure)} on #{mark.tool.name}: that number is the #{reads}. " \
+                         "Cut the strip #{say(strip)} wide.")
       end
     end
   end

@@ -42,10 +42,7 @@ module OakenGauge
       # @return [Construction::CutPatch]
       def cut_patch(role, hand)
         cut = (@made ||= {})[role] ||= cut(role, 1)
-        return from_strip(cut, hand) if shape.kind == :wedge
-
-        method.from_piece(shape).call(*hand.piece(cut),
-apart: hand.method(:apart))
+        shape.kind == :wedge ? from_strip(cut, hand) : from_square(cut, hand)
       end
 
       # A kite from a square that is a good deal larger is trimmed after sewing.
@@ -61,12 +58,6 @@ apart: hand.method(:apart))
       end
 
       private
-
-      def from_strip(run, hand)
-        wide = (run.ways.first[:width] - run.ways.first[:exact]).to_f + hand.strip(run)
-        pushes = shape.outline.edges.map { |(_, from), (_, to)| from == to ? wide : hand.spread(:cut_triangle, :triangle_ruler) }
-        CutPatch.new(pushes: pushes, stretch: CutPatch.stretch(shape.outline))
-      end
 
       def rulers
         task.drawer.of(Tools::WedgeRuler).select { |ruler| ruler.made_for_seam == seam }

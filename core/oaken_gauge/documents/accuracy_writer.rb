@@ -16,31 +16,28 @@ module OakenGauge
 
       # @return [Hash]
       def write
-        { "size_bias" => inches(@accuracy.size.mean), "size_sd" => inches(@accuracy.size.sd), "point_sd" => inches(@accuracy.point.sd),
-          "within_sixteenth" => share(@accuracy.within), "points_within_sixteenth" => share(@accuracy.points_within),
-          "too_small_to_trim" => share(@accuracy.too_small), "alignments" => @outcome.total(:alignments),
+        { "size_bias" => rounded(@accuracy.size.mean), "size_sd" => rounded(@accuracy.size.sd), "point_sd" => rounded(@accuracy.point.sd),
+          "within_sixteenth" => rounded(@accuracy.within), "points_within_sixteenth" => rounded(@accuracy.points_within),
+          "too_small_to_trim" => rounded(@accuracy.too_small), "alignments" => @outcome.total(:alignments),
           "bias_edges" => @accuracy.bias_edges, "basis" => @accuracy.basis.to_s, **more }
       end
 
       private
 
       def more
-        { "good" => share(@accuracy.good_share), "rounding" => inches(@accuracy.rounding),
-          "middle_nine_tenths" => MIDDLE.map { |part| inches(@accuracy.size.at(part)) },
+        { "good" => rounded(@accuracy.good_share), "rounding" => rounded(@accuracy.rounding),
+          "middle_nine_tenths" => MIDDLE.map { |part| rounded(@accuracy.size.at(part)) },
           "by_step" => @accuracy.parts.map { |part| by_step(part) },
-          "rows" => @accuracy.drift.map { |units, (bias, sd)| { "units" => units, "bias" => inches(bias), "sd" => inches(sd) } } }
+          "rows" => @accuracy.drift.map { |units, (bias, sd)| { "units" => units, "bias" => rounded(bias), "sd" => rounded(sd) } } }
       end
 
       def by_step(part)
-        { "step" => part.step.to_s, "say" => Methods::About.words(part.step), "size_bias" => inches(part.size_bias),
-          "size_sd" => inches(part.size_sd), "point_sd" => inches(part.point_sd), "share" => part.share.round(4) }
+        { "step" => part.step.to_s, "say" => Methods::About.words(part.step), "size_bias" => rounded(part.size_bias),
+          "size_sd" => rounded(part.size_sd), "point_sd" => rounded(part.point_sd), "share" => part.share.round(4) }
       end
 
-      def inches(number)
-        number.round(6)
-      end
-
-      def share(number)
+      # To a millionth, of an inch or of the whole.
+      def rounded(number)
         number.round(6)
       end
     end

@@ -5,11 +5,10 @@ module OakenGauge
     # What a maker may set store by. Of each figure, less is better.
     module Figures
       # - name: Symbol, the priority in documents
-      # - title: what it is called on a slider
       # - from: gives the figure of an outcome
       # - least: a difference that should not count in full, in parts of the worst: figures that nearly
       #   agree are not torn apart
-      Figure = Struct.new(:name, :title, :least, :from, keyword_init: true) do
+      Figure = Struct.new(:name, :least, :from, keyword_init: true) do
         # @param outcome [Outcome]
         # @return [Numeric]
         def of(outcome)
@@ -18,13 +17,13 @@ module OakenGauge
       end
 
       ALL = [
-        Figure.new(name: :fabric, title: "least cloth", least: 0.05, from: lambda { |outcome|
+        Figure.new(name: :fabric, least: 0.05, from: lambda { |outcome|
           outcome.waste[:consumed] - outcome.waste[:offcut]
         }),
-        Figure.new(name: :time, title: "least time", least: 0.05, from: lambda(&:minutes)),
-        Figure.new(name: :accuracy, title: "truest units", least: 0.05, from: ->(outcome) { 1 - outcome.accuracy.good_share }),
-        Figure.new(name: :surplus, title: "nothing left over", least: 0.05, from: ->(outcome) { outcome.waste[:surplus] }),
-        Figure.new(name: :ease, title: "easiest for a beginner", least: 0.05, from: lambda(&:difficulty))
+        Figure.new(name: :time, least: 0.05, from: lambda(&:minutes)),
+        Figure.new(name: :accuracy, least: 0.05, from: ->(outcome) { 1 - outcome.accuracy.good_share }),
+        Figure.new(name: :surplus, least: 0.05, from: ->(outcome) { outcome.waste[:surplus] }),
+        Figure.new(name: :ease, least: 0.05, from: lambda(&:difficulty))
       ].freeze
 
       # @return [Array<Symbol>]

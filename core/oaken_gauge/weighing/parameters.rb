@@ -37,7 +37,7 @@ module OakenGauge
 
       part "Cutting"
       error :ruler_main, 0.012, "Ruler on a heavy line",
-"How far a cut lies off, along a straight ruler set to a heavy line or cut in a slot."
+            "How far a cut lies off, along a straight ruler set to a heavy line or cut in a slot."
       error :ruler_between, 0.018, "Ruler on a line between", "The same on a line between the heavy ones."
       error :misread, 0.01, "Lines read wrong", "How many cuts on a line between are set to its neighbour instead.", unit: "share"
       error :misread_by, 0.125, "Off when read wrong", "How far the neighbouring line is."
@@ -56,7 +56,7 @@ module OakenGauge
       error :seam_guided, 0.010, "Seam by light, tape or guide", "How far a seam wanders that a light, a tape or a stick-on guide leads."
       error :laying, 0.010, "Laid on one another", "How far two pieces are laid off one another. Not a figure of the trade: our own guess."
       error :laying_blunt, 0.006, "Laid by blunt tips",
-"The same where tips come blunt or are trimmed first, so that a patch can only lie the right way. Our own guess."
+            "The same where tips come blunt or are trimmed first, so that a patch can only lie the right way. Our own guess."
       error :pressing, 0.008, "Pressing", "What a pressed seam keeps back or gives."
       error :bias, 0.020, "Raw edge on the bias", "How much an edge on the bias grows while it is handled."
       error :bias_starched, 0.008, "The same, starched", "How much it grows when the cloth is starched."
@@ -66,11 +66,11 @@ module OakenGauge
       error :trim_line, 0.012, "Trimming, line on the seam", "The same with a line laid on the seam."
       error :fold, 0.010, "Fold of a foundation sheet", "How far each folded and sewn seam of a sheet lies off."
       error :fold_take_up, 0.040, "Taken up by a sheet's fold",
-"What the fold of sheet and cloth takes, beside fold and thread of the seam. Our own guess."
+            "What the fold of sheet and cloth takes, beside fold and thread of the seam. Our own guess."
 
       part "Time"
       time :set_up, 30, "Setting up",
-"Getting ready for a batch: ruler and cutter out, thread in, iron hot. Once for each step. Our own guess."
+            "Getting ready for a batch: ruler and cutter out, thread in, iron hot. Once for each step. Our own guess."
       time :mark_line, 8, "Mark a line", "Drawing one line."
       time :align_and_cut, 10, "Align and cut", "Laying a ruler and cutting along it once."
       time :cut_slot, 3, "Cut a slot", "Cutting in one slot of a ruler that lies already."

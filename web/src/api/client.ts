@@ -19,7 +19,7 @@ export type MakerChange = {
   profile?: Maker["profile"];
   priorities?: Maker["priorities"];
 };
-export type Weights = Record<"fabric" | "time" | "accuracy" | "surplus" | "ease", number>;
+export type Weights = Schemas["Priorities"];
 export type Beam = Schemas["Beam"];
 export type BeamRow = Schemas["BeamRow"];
 export type Drawing = Schemas["Drawing"];

@@ -591,9 +591,13 @@ export interface components {
         Profile: {
             [key: string]: unknown;
         };
-        /** @description Weights by name; what is left out has its usual weight */
+        /** @description What counts, and how much */
         Priorities: {
-            [key: string]: number;
+            fabric: number;
+            time: number;
+            accuracy: number;
+            surplus: number;
+            ease: number;
         };
         Maker: {
             name: string;

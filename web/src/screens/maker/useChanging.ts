@@ -4,43 +4,46 @@ import { useState } from "react";
 import { api, ApiError, type Maker, type Parameter } from "../../api/client";
 
 type Profile = Maker["profile"];
-/** A change of the profile, and the pointer to what was changed in it. */
-type Change = { over: Maker; profile: Profile; said: string; at: string };
+/** A change of the profile as it then stands, and the pointer to what is changed in it. */
+type Change = { edit: (profile: Profile) => Profile; said: string; at: string };
 export type Known = { value: number | string; count?: number | string };
-export type MakerClash = { theirs: Maker; mine: Change };
+type Clash = { theirs: Maker; mine: Change };
 
 /** Changing a profile value by value, each of which can be undone; nothing is saved over another window. */
 export function useChanging(maker: Maker) {
   const queries = useQueryClient();
   const [undoable, setUndoable] = useState<{ said: string; back: Profile } | null>(null);
-  const [clash, setClash] = useState<MakerClash | null>(null);
+  const [clash, setClash] = useState<Clash | null>(null);
   // What was refused stays said until that very thing is changed.
   const [refused, setRefused] = useState<Record<string, string>>({});
 
+  const seen = () => queries.getQueryData<Maker>(["maker"]) ?? maker;
   const keep = (saved: Maker) => {
     queries.setQueryData(["maker"], saved);
     void queries.invalidateQueries({ queryKey: ["project"] });
   };
   const saving = useMutation({
-    mutationFn: ({ over, profile }: Change) => api.changeMaker({ lock_version: over.lock_version, profile }),
+    // One after another, each upon what the one before left.
+    scope: { id: "maker" },
+    mutationFn: async ({ edit }: Change) => {
+      const { profile, lock_version } = seen();
+      return { back: profile, saved: await api.changeMaker({ lock_version, profile: edit(profile) }) };
+    },
     retry: (failures, error) => failures < 15 && error instanceof ApiError && error.status === 503,
     retryDelay: 1000,
-    onSuccess: (saved, { over, said, at }) => {
+    onSuccess: ({ back, saved }, { said, at }) => {
       keep(saved);
       setRefused((before) => ({ ...before, [at]: "" }));
       setClash(null);
-      setUndoable({ said, back: over.profile });
+      setUndoable({ said, back });
     },
     onError: (error, change) => {
-      if (error instanceof ApiError && error.status === 409 && error.current)
-        setClash({ theirs: error.current as Maker, mine: change });
-      const fault =
-        error instanceof ApiError && error.faults.find((one) => one.pointer.startsWith(change.at));
+      if (!(error instanceof ApiError)) return;
+      if (error.status === 409 && error.current) setClash({ theirs: error.current as Maker, mine: change });
+      const fault = error.faults.find((one) => one.pointer.startsWith(change.at));
       if (fault) setRefused((before) => ({ ...before, [change.at]: fault.message }));
     },
   });
-  const save = (profile: Profile, said: string, at: string) =>
-    saving.mutate({ over: maker, profile, said, at });
   const errors = saving.error instanceof ApiError ? saving.error : null;
 
   return {
@@ -51,18 +54,27 @@ export function useChanging(maker: Maker) {
     elsewhere: errors === null || (errors.faults.length === 0 && !clash),
     errorAt: (pointer: string) => refused[pointer] || undefined,
     measure: (parameter: Parameter, known: Known | null, said: string) =>
-      save(withValue(maker.profile, parameter, known), said, pointerTo(parameter)),
+      saving.mutate({
+        edit: (profile) => withValue(profile, parameter, known),
+        said,
+        at: pointerTo(parameter),
+      }),
     choose: (name: string, value: unknown, said: string) =>
-      save({ ...maker.profile, [name]: value }, said, `/profile/${name}`),
+      saving.mutate({ edit: (profile) => ({ ...profile, [name]: value }), said, at: `/profile/${name}` }),
     undo: () => {
-      if (undoable && !saving.isPending) save(undoable.back, `Undone: ${undoable.said}`, "");
+      if (!undoable || saving.isPending) return;
+      saving.mutate({ edit: () => undoable.back, said: `Undone: ${undoable.said}`, at: "" });
     },
     keepTheirs: () => {
       if (clash) keep(clash.theirs);
       setClash(null);
       saving.reset();
     },
-    keepMine: () => clash && saving.mutate({ ...clash.mine, over: clash.theirs }),
+    keepMine: () => {
+      if (!clash) return;
+      keep(clash.theirs);
+      saving.mutate(clash.mine);
+    },
   };
 }
 

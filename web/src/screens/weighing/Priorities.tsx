@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { Slider } from "radix-ui";
 import { useState } from "react";
 
-import { api, ApiError, type Maker, type Project } from "../../api/client";
+import { api, ApiError, type Maker, type Project, type Weights } from "../../api/client";
 import { Hint } from "../../parts/Hint";
 import type { Wanted } from "./useWanted";
 
@@ -17,7 +17,13 @@ const COUNTS = [
 const WORDS = ["not at all", "some", "much", "very much"];
 const MOST = WORDS.length - 1;
 
+/** In words; a weight that no slider gives is called by the nearest. */
+function words(weight: number): string {
+  return WORDS[Math.min(MOST, Math.round(weight))] ?? "";
+}
+
 type Props = { project: Project; wanted: Wanted };
+type Keeping = { weights: Weights; undoing: boolean };
 
 /** Sliders for what counts: the methods are put in order again as they move. */
 export function Priorities({ project, wanted }: Props) {
@@ -29,7 +35,7 @@ export function Priorities({ project, wanted }: Props) {
       {COUNTS.map(({ name, title }) => (
         <div key={name} className="priority">
           <span className="priority-name">
-            {title} <span className="quiet">{WORDS[weights[name]]}</span>
+            {title} <span className="quiet">{words(weights[name])}</span>
           </span>
           <Slider.Root
             className="weight"
@@ -42,7 +48,7 @@ export function Priorities({ project, wanted }: Props) {
             <Slider.Track className="weight-track">
               <Slider.Range className="weight-range" />
             </Slider.Track>
-            <Slider.Thumb className="weight-thumb" aria-label={title} aria-valuetext={WORDS[weights[name]]} />
+            <Slider.Thumb className="weight-thumb" aria-label={title} aria-valuetext={words(weights[name])} />
           </Slider.Root>
         </div>
       ))}
@@ -73,7 +79,7 @@ function Keep({ project, wanted }: Props) {
           type="button"
           className="link-button"
           disabled={keeping.isPending}
-          onClick={() => keeping.mutate(wanted.weights)}
+          onClick={() => keeping.keep(wanted.weights)}
         >
           {clash ? "Keep all the same" : "Keep"}
         </button>
@@ -89,7 +95,7 @@ function Keep({ project, wanted }: Props) {
 // What stood before can be brought back. Saved over the version that this window saw; after a clash, over what was found there.
 function useKeeping(project: Project, onKept: () => void) {
   const queries = useQueryClient();
-  const [before, setBefore] = useState<Project["priorities"] | null>(null);
+  const [before, setBefore] = useState<Weights | null>(null);
   const show = (maker: Maker) =>
     queries.setQueryData<Project>(
       ["project", String(project.id)],
@@ -102,11 +108,11 @@ function useKeeping(project: Project, onKept: () => void) {
         },
     );
   const keeping = useMutation({
-    mutationFn: (priorities: Project["priorities"]) =>
-      api.changeMaker({ lock_version: project.maker_version, priorities }),
-    onSuccess: (maker) => {
+    mutationFn: ({ weights }: Keeping) =>
+      api.changeMaker({ lock_version: project.maker_version, priorities: weights }),
+    onSuccess: (maker, { undoing }) => {
       queries.setQueryData(["maker"], maker);
-      setBefore(before ? null : project.priorities);
+      setBefore(undoing ? null : project.priorities);
       show(maker);
       onKept();
     },
@@ -114,5 +120,10 @@ function useKeeping(project: Project, onKept: () => void) {
       if (error instanceof ApiError && error.current) show(error.current as Maker);
     },
   });
-  return { ...keeping, before, undo: () => before && keeping.mutate(before) };
+  return {
+    ...keeping,
+    before,
+    keep: (weights: Weights) => keeping.mutate({ weights, undoing: false }),
+    undo: () => before && keeping.mutate({ weights: before, undoing: true }),
+  };
 }

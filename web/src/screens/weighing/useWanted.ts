@@ -2,7 +2,7 @@ import { useCallback, useMemo } from "react";
 import { useSearchParams } from "react-router";
 
 import type { Unit, UnitDocument, Weights } from "../../api/client";
-import { keptWeights, readWeights, writeWeights } from "./useWeights";
+import { readWeights, writeWeights } from "./weights";
 
 export type Sorting = "rank" | "lost" | "good" | "alignments" | "minutes" | "surplus";
 
@@ -18,7 +18,7 @@ export type Wanted = {
   change: (changes: Record<string, string | null>) => void;
 };
 
-export function useWanted(unit: Unit, priorities: Record<string, number>): Wanted {
+export function useWanted(unit: Unit, kept: Weights): Wanted {
   const [params, setParams] = useSearchParams();
   const change = useCallback(
     (changes: Record<string, string | null>) =>
@@ -43,8 +43,7 @@ export function useWanted(unit: Unit, priorities: Record<string, number>): Wante
     [unit.unit, finished, count],
   );
   const counts = params.get("counts");
-  const kept = keptWeights(priorities);
-  const weights = useMemo(() => readWeights(counts) ?? keptWeights(priorities), [counts, priorities]);
+  const weights = useMemo(() => readWeights(counts) ?? kept, [counts, kept]);
   const weigh = useCallback(
     (wanted: Weights | null) => change({ counts: wanted && writeWeights(wanted) }),
     [change],
