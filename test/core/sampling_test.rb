@@ -87,10 +87,12 @@ class SamplingTest < CoreCase
     %w[rotary/two_at_a_time rotary/two_at_a_time_oversize].product(%w[half_square hourglass]).each do |id, kind|
       found = %w[1 2 2.3 3 3.3 6 7 11.125].map do |finished|
         way = way(id, { "kind" => kind, "finished" => finished })
-        Weighing::Sensitivities.send(:find, way.construction, Weighing::Budget.new(way).sources, way.task.maker.profile)
+        sources = Weighing::Budget.new(way).sources
+        [sources.map(&:kind), Weighing::Sensitivities.send(:find, way.construction, sources, way.task.maker.profile)]
       end
 
-      assert_equal 1, found.uniq.size, [id, kind].inspect
+      # Sizes whose lines are easy to find have no slips; alike are those with the same errors.
+      assert_equal found.map(&:first).uniq.size, found.uniq.size, [id, kind].inspect
     end
   end
 end
