@@ -23,10 +23,10 @@ class MakerScreenTest < BrowserCase
   end
 
   def test_every_value_says_what_it_is
-    OakenGauge::Weighing::Parameters.all.each_value { |parameter| assert_selector "tr.value", text: parameter.title }
+    OakenGauge::Weighing::Parameters.all.each_value { |parameter| assert_selector "tr.value, .choices li", text: parameter.title }
 
     assert_equal "0.013", find_field("Seam by the foot").value
-    assert_includes row("Seam by the foot").text, "measured"
+    assert_match(/measured ± 0\.0019/, row("Seam by the foot").text)
     assert_equal "24", find_field("Seam by the foot: measured from how many").value
     assert_includes row("Round a template").text, "assumed"
   end
@@ -95,6 +95,19 @@ class MakerScreenTest < BrowserCase
     press [:control, "z"]
 
     assert_equal "1/8", find_field("Cut larger by", with: "1/8").value
+  end
+
+  def test_how_scant_is_hers_to_choose
+    enter "Scant seam by (in)", "1/100"
+
+    assert_text '"1/100": allowed is a number from 0 to 1'
+    assert_equal "1/100", find_field("Scant seam by (in)").value
+    enter "Scant seam by (in)", "0.01"
+
+    assert_text "Scant seam: 0.01 in."
+    assert_equal({ "value" => 0.01 }, @maker.reload.profile.dig("errors", "scant"))
+    assert_no_text "allowed is a number"
+    assert_no_selector "tr.value", text: "Scant seam"
   end
 
   # Leaving a field saves it, and what was clicked is saved right after: neither is lost, and nobody else is blamed.

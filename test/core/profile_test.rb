@@ -15,7 +15,7 @@ class ProfileTest < CoreCase
   def test_nothing_said_is_all_assumed
     read = profile({})
 
-    assert_equal %w[assumed], read["parameters"].map { |parameter| parameter["basis"] }.uniq
+    assert_equal([%w[scant chosen]], read["parameters"].map { |parameter| parameter.values_at("name", "basis") }.reject { |_, basis| basis == "assumed" })
     assert(read["parameters"].all? { |parameter| parameter["value"] == parameter["assumed"] })
     assert(read["choices"].all? { |choice| choice["value"] == choice["usual"] })
   end
@@ -47,6 +47,30 @@ class ProfileTest < CoreCase
                  press: 8, trim_side: 4, snip: 3, die_pass: 45, fuse_cell: 5 }
 
     expected.each { |name, assumed| assert_equal assumed, Weighing::Parameters.all.fetch(name).assumed, name }
+  end
+
+  def sure(name, value, count, others = {})
+    document = { "errors" => { name => { "value" => value, "count" => count }, **others } }
+    value(document, name)["give_or_take"]
+  end
+
+  # 0.013 / √(2 × 23); a mean of 16 in hands whose seams wander by 0.012: 0.012 / 4; 1 of 100 read wrong: with one
+  # more of either kind 2 of 102, √(0.0196 × 0.9804 / 100).
+  def test_how_sure_a_measured_value_is
+    assert_in_delta 0.0019, sure("seam_foot", 0.013, 24), 1e-4
+    assert_in_delta 0.003, sure("take_up", 0.008, 16, "seam_foot" => 0.012), 1e-9
+    assert_in_delta 0.0139, sure("misread", 0.01, 100), 1e-4
+    # None read wrong in ten says little, and no measure can tell its own spread.
+    assert_in_delta 0.0874, sure("misread", 0, 10), 1e-4
+    assert_nil sure("seam_foot", 0.013, 1)
+    assert_nil sure("misread_by", 0.1, 9)
+    assert_nil value({ "errors" => { "die" => 0.01 } }, "die")["give_or_take"]
+    assert_nil value({ "press" => { "value" => 9, "count" => 32 } }, "press")["give_or_take"]
+  end
+
+  def test_what_is_chosen_is_neither_assumed_nor_measured
+    assert_equal(%w[chosen chosen], [value({}, "scant"), value({ "errors" => { "scant" => 0.01 } }, "scant")].map { |one| one["basis"] })
+    assert_equal :measured, Weighing::Profile.new.basis_of(%i[scant])
   end
 
   def test_units_and_words

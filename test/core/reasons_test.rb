@@ -132,6 +132,9 @@ class ReasonsTest < CoreCase
     assert_includes codes_of(geese, "rotary/four_at_a_time_large_sky"), "swapped"
     assert_includes codes_of(half, "die/patches"), "layers"
     assert_empty %w[selvage directional] - codes_of(half, "rotary/patches", fabrics: { "light" => print })
+    with_selvage = [41, 42].map { |wide| codes_of(half, "rotary/patches", fabrics: { "dark" => { "form" => "yardage", "usable_width" => wide.to_s } }) }
+
+    assert_equal([false, true], with_selvage.map { |codes| codes.include?("selvage") })
     assert_includes codes_of({ "kind" => "three_triangle", "finished" => "4", "count" => { "left" => 8, "right" => 3 } }, "rotary/two_at_a_time"), "hands"
     assert_includes codes_of(half, "rotary/two_at_a_time_oversize", maker: { "margin" => "1/16", "errors" => { "seam_guided" => 0.05 } }), "nothing_to_trim"
     refute_includes codes_of(half, "rotary/two_at_a_time_oversize"), "nothing_to_trim"

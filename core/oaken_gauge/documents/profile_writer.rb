@@ -22,7 +22,8 @@ module OakenGauge
         name = parameter.name
         { "name" => name.to_s, "group" => parameter.group.to_s, "part" => parameter.part, "title" => parameter.title,
           "meaning" => parameter.meaning, "unit" => parameter.unit, "assumed" => parameter.assumed, "most" => parameter.most,
-          "value" => @maker.profile[name], "basis" => @maker.profile.basis(name).to_s, "count" => @maker.profile.count(name) }
+          "value" => @maker.profile[name], "basis" => @maker.profile.basis(name).to_s, "count" => @maker.profile.count(name),
+          "give_or_take" => @maker.profile.give_or_take(name)&.round(4) }
       end
 
       def choice(name, choice)

@@ -60,10 +60,9 @@ module OakenGauge
         budget.bias_edges
       end
 
-      # How scant she sews is hers to choose, not to measure.
       # @return [Symbol] :measured when everything that moves the figures was measured
       def basis
-        @way.task.maker.profile.basis_of(budget.sources.map(&:kind).uniq - %i[scant])
+        @way.task.maker.profile.basis_of(budget.sources.map(&:kind).uniq)
       end
 
       # @return [Float] what rounding up to the ruler's lines, margins and the sheet's ease make the unit

@@ -5,13 +5,20 @@ module OakenGauge
     # One value of a maker's profile.
     #
     # - name: Symbol, as in documents
-    # - group: :error, :time or :choice
+    # - group: :error or :time
     # - part: of the work it belongs to, in words
     # - unit: "inch", "share" or "second"
     # - assumed: Numeric, what stands until it is measured
     # - most: Numeric, the largest that makes sense
     # - title: what it is called
     # - meaning: a sentence
-    Parameter = Struct.new(:name, :group, :part, :unit, :assumed, :most, :title, :meaning, keyword_init: true)
+    # - tells: :spread, :mean, :share, or :choice for what is not measured but chosen
+    # - around: Symbol, of a mean, the value that tells how far what is measured wanders around it
+    Parameter = Struct.new(:name, :group, :part, :unit, :assumed, :most, :title, :meaning, :tells, :around, keyword_init: true) do
+      # @return [Boolean] whether it is hers to choose
+      def chosen?
+        tells == :choice
+      end
+    end
   end
 end

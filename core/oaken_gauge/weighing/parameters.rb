@@ -24,14 +24,15 @@ module OakenGauge
           @part = words
         end
 
-        def error(name, assumed, title, meaning, unit: "inch", most: 1)
-          @all[name] = Parameter.new(name: name, group: :error, part: @part, unit: unit, assumed: assumed, most: most, title: title,
-                                     meaning: meaning)
+        # A spread, unless it is said what it is.
+        def error(name, assumed, title, meaning, tells: :spread, **more)
+          @all[name] = Parameter.new(name: name, group: :error, part: @part, unit: tells == :share ? "share" : "inch", assumed: assumed,
+                                     most: 1, title: title, meaning: meaning, tells: tells, **more)
         end
 
         def time(name, assumed, title, meaning)
           @all[name] = Parameter.new(name: name, group: :time, part: @part, unit: "second", assumed: assumed, most: 3600, title: title,
-                                     meaning: meaning)
+                                     meaning: meaning, tells: :mean)
         end
       end
 
@@ -39,17 +40,19 @@ module OakenGauge
       error :ruler_main, 0.012, "Ruler on a heavy line",
             "How far a cut lies off, along a straight ruler set to a heavy line or cut in a slot."
       error :ruler_between, 0.018, "Ruler on a line between", "The same on a line between the heavy ones."
-      error :misread, 0.01, "Lines read wrong", "How many cuts on a line between are set to its neighbour instead.", unit: "share"
-      error :misread_by, 0.125, "Off when read wrong", "How far the neighbouring line is."
+      error :misread, 0.01, "Lines read wrong", "How many cuts on a line between are set to its neighbour instead.", tells: :share
+      error :misread_by, 0.125, "Off when read wrong", "How far the neighbouring line is.", tells: :mean
       error :precut, 0.012, "Edge of a precut strip", "How far the width of a strip that was bought cut is off."
       error :triangle_ruler, 0.012, "Triangle ruler", "How far a cut along a triangle ruler lies off."
       error :template, 0.020, "Round a template", "How far a cut round a template lies off."
       error :die, 0.006, "Die", "How far a die-cut edge lies off."
 
       part "Sewing and pressing"
-      error :take_up, 0.010, "Taken up by fold and thread", "What every seam takes beside its allowance, always."
-      error :scant, 0.0, "Scant seam", "How much less than the allowance you sew, to give back what fold and thread take."
-      error :thread, 0.010, "A thread inside the line", "How far inside a line you sew where a corner is flipped over it."
+      error :take_up, 0.010, "Taken up by fold and thread", "What every seam takes beside its allowance, always.",
+            tells: :mean, around: :seam_foot
+      error :scant, 0.0, "Scant seam", "How much less than the allowance you sew, to give back what fold and thread take.", tells: :choice
+      error :thread, 0.010, "A thread inside the line", "How far inside a line you sew where a corner is flipped over it.",
+            tells: :mean, around: :seam_line
       error :seam_foot, 0.015, "Seam by the foot", "How far a seam wanders that is guided by the presser foot."
       error :seam_quarter_foot, 0.012, "Seam by a quarter-inch foot", "The same with a foot made for it."
       error :seam_line, 0.012, "Seam beside a drawn line", "How far a seam along a drawn line wanders."
@@ -66,7 +69,7 @@ module OakenGauge
       error :trim_line, 0.012, "Trimming, line on the seam", "The same with a line laid on the seam."
       error :fold, 0.010, "Fold of a foundation sheet", "How far each folded and sewn seam of a sheet lies off."
       error :fold_take_up, 0.040, "Taken up by a sheet's fold",
-            "What the fold of sheet and cloth takes, beside fold and thread of the seam. Our own guess."
+            "What the fold of sheet and cloth takes, beside fold and thread of the seam. Our own guess.", tells: :mean, around: :fold
 
       part "Time"
       time :set_up, 30, "Setting up",

@@ -41,8 +41,10 @@ module OakenGauge
       end
 
       # @param name [Symbol]
-      # @return [Symbol] :assumed or :measured
+      # @return [Symbol] :assumed, :measured, or :chosen for what is hers to choose
       def basis(name)
+        return :chosen if Parameters.all.fetch(name).chosen?
+
         @known.key?(name) ? :measured : :assumed
       end
 
@@ -52,10 +54,16 @@ module OakenGauge
         @known[name]&.count
       end
 
+      # @param name [Symbol]
+      # @return [Float, nil] how far what was measured may be off, one standard error, in the parameter's unit
+      def give_or_take(name)
+        count(name) && Sureness.of(Parameters.all.fetch(name), self)
+      end
+
       # @param names [Array<Symbol>]
-      # @return [Symbol] :measured only where all are
+      # @return [Symbol] :assumed where one of them is
       def basis_of(names)
-        names.all? { |name| basis(name) == :measured } ? :measured : :assumed
+        names.none? { |name| basis(name) == :assumed } ? :measured : :assumed
       end
     end
   end

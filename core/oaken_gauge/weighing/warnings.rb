@@ -10,6 +10,8 @@ module OakenGauge
 
       # Too many units that leave nothing to trim.
       SCANT = 0.01
+      # From selvage to selvage cloth is this wide or wider, inches.
+      WITH_SELVAGE = 42
       # What a number along a strip may mean, and what it is taken for.
       MEANINGS = { finished: ["finished size", "strip width"], strip: ["strip width", "finished size"] }.freeze
 
@@ -41,7 +43,9 @@ module OakenGauge
 
       def selvage
         wide = fabrics.grep(Stock::Yardage).map(&:usable_width).max
-        [:selvage, "A usable width of #{@way.say(wide)} is as wide as cloth comes: be sure no selvage is counted."] if wide && wide >= 44
+        return unless wide && wide >= WITH_SELVAGE
+
+        [:selvage, "A usable width of #{@way.say(wide)} is as wide as cloth comes: be sure no selvage is counted."]
       end
 
       def crooked_fold

@@ -620,8 +620,10 @@ export interface components {
             most: number;
             value: number;
             /** @enum {string} */
-            basis: "assumed" | "measured";
+            basis: "assumed" | "measured" | "chosen";
             count: number | null;
+            /** @description One standard error of what was measured */
+            give_or_take: number | null;
         };
         Choice: {
             name: string;

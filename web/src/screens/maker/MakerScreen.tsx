@@ -9,6 +9,7 @@ import { Notice } from "../../parts/Notice";
 import { useKeys } from "../../parts/useKeys";
 import { useLight } from "../../parts/useLight";
 import { ChoiceRow } from "./ChoiceRow";
+import { ChosenValue } from "./ChosenValue";
 import { MakerConflict } from "./MakerConflict";
 import { type Changing, useChanging } from "./useChanging";
 import { ValueRow } from "./ValueRow";
@@ -102,20 +103,26 @@ function Standing({ changing }: { changing: Changing }) {
 type PartProps = { maker: Maker; changing: Changing };
 
 function Choices({ maker, changing }: PartProps) {
+  const rows = maker.choices.map((choice) => (
+    <ChoiceRow key={choice.name} choice={choice} changing={changing} />
+  ));
   return (
     <section aria-labelledby="choices">
       <h2 id="choices">How you work</h2>
       <ul className="choices">
-        {maker.choices.map((choice) => (
-          <ChoiceRow key={choice.name} choice={choice} changing={changing} />
+        {/* How scant she sews belongs to the school, which comes first. */}
+        {rows.slice(0, 1)}
+        {maker.parameters.filter(chosen).map((parameter) => (
+          <ChosenValue key={parameter.name} parameter={parameter} changing={changing} />
         ))}
+        {rows.slice(1)}
       </ul>
     </section>
   );
 }
 
 function Values({ title, id, maker, changing }: PartProps & { title: string; id: "error" | "time" }) {
-  const own = maker.parameters.filter((parameter) => parameter.group === id);
+  const own = maker.parameters.filter((parameter) => parameter.group === id && !chosen(parameter));
   return (
     <section aria-labelledby={id}>
       <h2 id={id}>{title}</h2>
@@ -147,6 +154,10 @@ function Values({ title, id, maker, changing }: PartProps & { title: string; id:
       </table>
     </section>
   );
+}
+
+function chosen(parameter: Parameter): boolean {
+  return parameter.basis === "chosen";
 }
 
 function parts(parameters: Parameter[]): string[] {

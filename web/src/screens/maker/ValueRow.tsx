@@ -83,7 +83,12 @@ function Basis({ parameter, changing }: Props) {
   if (parameter.basis === "assumed") return <span className="quiet">assumed</span>;
   return (
     <>
-      <b>measured</b>
+      <b>measured</b>{" "}
+      {parameter.give_or_take !== null && (
+        <span className="quiet" title="One standard error: the true value is that near in two of three cases">
+          ± {parameter.give_or_take}
+        </span>
+      )}
       <button
         type="button"
         className="link-button"
@@ -103,7 +108,7 @@ function same(typed: { value: string; count: string }, parameter: Parameter): bo
 }
 
 // What is no number goes to the core as it was typed, which says what is allowed.
-function asNumber(text: string): number | string {
+export function asNumber(text: string): number | string {
   const trimmed = text.trim();
   return trimmed !== "" && Number.isFinite(Number(trimmed)) ? Number(trimmed) : trimmed;
 }

@@ -12,8 +12,12 @@ type Props = {
 /** A large number to type into. What was typed stays while it cannot be used, with what is allowed beside it. */
 export function EntryField({ id, label, value, error, onEnter, ringed = false }: Props) {
   const [typed, setTyped] = useState<string | null>(null);
+  const [entered, setEntered] = useState<string | null>(null);
   const enter = () => {
-    if (typed !== null && typed.trim() !== value) onEnter(typed.trim());
+    if (typed !== null && typed.trim() !== value) {
+      onEnter(typed.trim());
+      setEntered(typed.trim());
+    }
     setTyped(null);
   };
   return (
@@ -24,7 +28,7 @@ export function EntryField({ id, label, value, error, onEnter, ringed = false }:
         className={ringed ? "entry-ringed" : "entry-boxed"}
         inputMode="text"
         autoComplete="off"
-        value={typed ?? value}
+        value={typed ?? (error ? entered : null) ?? value}
         aria-invalid={error !== undefined}
         aria-describedby={error ? `${id}-error` : undefined}
         onFocus={(event) => event.target.select()}
