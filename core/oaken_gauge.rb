@@ -29,6 +29,11 @@ module OakenGauge
       Documents::WeighWriter.new(task, view: view, sample: sample).write(Weighing::Weigher.new(task).outcomes)
     end
 
+    # @return [Array<Hash>] the kinds of unit there are: kind, title, roles, and a unit of each to begin with
+    def kinds
+      Documents::KindsWriter.new.write
+    end
+
     # @param document [Hash] a maker's document, as a weigh document holds it
     # @return [Hash] every value of her profile with its meaning, assumed or measured, and her choices
     # @raise [Documents::Invalid] when the document cannot be read; it lists every fault

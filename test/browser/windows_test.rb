@@ -80,16 +80,6 @@ class WindowsTest < BrowserCase
     assert_selector "[role=tooltip]", text: "P", visible: :all
   end
 
-  def test_a_unit_that_this_screen_does_not_weigh
-    goose = @project.units.create!(label: "Gulls", spec: { "kind" => "flying_geese", "finished" => %w[2 4], "count" => 8 }, position: 9)
-    visit "/projects/#{@project.id}/units/#{goose.id}"
-
-    assert_text "Weigh flying geese units with bin/gauge"
-    click_link "Go to Wave tips"
-
-    assert_fence "two inches"
-  end
-
   def test_a_weighing_that_cannot_be_had_leaves_the_last_one
     page.driver.browser.network.intercept
     page.driver.browser.on(:request) { |request| request.match?(%r{/api/weigh}) ? request.abort : request.continue }

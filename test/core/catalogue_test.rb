@@ -5,6 +5,18 @@ require "support/core_case"
 
 # What must hold for every method of every unit, from every form of cloth.
 class CatalogueTest < CoreCase
+  # How many units come of one pass through a method, where it is not one.
+  PER_SET = { "half_square" => { "two_at_a_time" => 2, "two_at_a_time_oversize" => 2, "four_at_a_time" => 4, "eight_at_a_time" => 8 },
+              "hourglass" => { "two_at_a_time" => 2, "two_at_a_time_oversize" => 2 },
+              "three_triangle" => { "two_at_a_time" => 2, "two_at_a_time_oversize" => 2 },
+              "flying_geese" => { "four_at_a_time_small_sky" => 4, "four_at_a_time_large_sky" => 4 } }.freeze
+
+  def test_what_a_set_makes
+    OakenGauge::Methods.all.each do |method|
+      method.makes.each { |kind| assert_equal PER_SET.dig(kind.to_s, method.technique) || 1, method.per_set, "#{kind}: #{method.id}" }
+    end
+  end
+
   def ask(unit, fabric = "yardage", **rest)
     roles = Units.kinds.fetch(unit["kind"]).roles.map(&:to_s)
     OakenGauge.weigh({ "unit" => unit, "tools" => Catalogue::TOOLS,

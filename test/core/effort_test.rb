@@ -52,6 +52,49 @@ class EffortTest < CoreCase
     assert_operator pair["accuracy"]["alignments"], :<, patches["accuracy"]["alignments"]
   end
 
+  # Inches of seam for eight units, in diagonals of the squares that are sewn.
+  SEWN = {
+    "rotary/two_at_a_time" => [{}, 4 * 2 * 2.875],
+    "rotary/eight_at_a_time" => [{}, 1 * 4 * 5.75],
+    # Four sides of two squares of √2 × 2 1/2 + 1/2, up to 4 1/8.
+    "rotary/four_at_a_time" => [{}, 2 * 4 * 4.125 / Math.sqrt(2)],
+    "triangle_ruler/strip_pair" => [{}, 8 * 2.5],
+    "rotary/hourglass_two_at_a_time" => [{ "kind" => "hourglass", "finished" => "4" }, 2 * 4 * 2 * 5.25],
+    "rotary/four_at_a_time_small_sky" => [{ "kind" => "flying_geese", "finished" => %w[2 4] }, 2 * ((2 * 5.25) + (4 * 2.875))],
+    "rotary/four_at_a_time_large_sky" => [{ "kind" => "flying_geese", "finished" => %w[2 4] }, 2 * 2 * (5.5 + 7)],
+    "rotary/stitch_and_flip" => [{ "kind" => "flying_geese", "finished" => %w[2 4] }, 8 * 2 * 2.5],
+    "rotary/cut_corner_stitch_and_flip" => [{ "kind" => "cut_corner", "finished" => "4", "corner" => "1 1/2", "corners" => 3 }, 8 * 3 * 2],
+    # Four lefts and four rights: two pairs of squares make four half-square units, laid on four squares for the halves.
+    "rotary/three_triangle_two_at_a_time" =>
+      [{ "kind" => "three_triangle", "finished" => "4", "count" => { "left" => 4, "right" => 4 } }, (2 * 2 * 5.25) + (4 * 2 * 4.875)]
+  }.freeze
+
+  def test_inches_sewn_by_hand
+    SEWN.each do |id, (unit, diagonals)|
+      sides = unit.key?("kind") ? { "count" => 8, **unit } : { **HALF_SQUARE, "count" => 8 }
+      minutes = [0, 60].map { |inch| sewing_minutes(id, sides, inch) }
+
+      assert_in_delta diagonals * Math.sqrt(2), minutes.last - minutes.first, 0.02, id
+    end
+  end
+
+  # A second seam in each of two corners: twice the inches.
+  def test_bonus_units_are_sewn_too
+    geese = { "kind" => "flying_geese", "finished" => %w[2 4], "count" => 8 }
+    sewn = [false, true].map do |bonus|
+      [0, 60].map { |inch| sewing_minutes("rotary/stitch_and_flip", geese, inch, "bonus" => bonus) }.reverse.inject(:-)
+    end
+
+    assert_in_delta 2 * 8 * 2 * 2.5 * Math.sqrt(2), sewn.last, 0.02
+    assert_in_delta sewn.last, 2 * sewn.first, 0.02
+  end
+
+  def sewing_minutes(id, unit, inch, **choices)
+    found = OakenGauge.weigh({ "unit" => unit, "tools" => DRAWER, "maker" => { "sew_inch" => inch, **choices } })["methods"]
+    technique = id.sub(%r{\Arotary/(hourglass|cut_corner|three_triangle)_}, "rotary/")
+    found.find { |method| method["method"] == technique }["effort"]["minutes"]
+  end
+
   def test_two_sides_are_trimmed_in_half_the_time
     four, two = [4, 2].map { |sides| minutes("rotary/two_at_a_time_oversize", 24, trim_sides: sides) }
 

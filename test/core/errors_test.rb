@@ -220,6 +220,21 @@ class ErrorsTest < CoreCase
     assert_in_delta Math.sqrt((0.01**2) * 1.5), accuracy["size_sd"], CLOSE
   end
 
+  # The upper wedge stands out by 0.05, all else lies true: the corners beside it are cut where it ends, those
+  # below and at the sides where they should.
+  def test_corners_are_squared_up_along_the_wedge_of_their_own_side
+    ring = way("triangle_ruler/patches", { "kind" => "wedge_ring", "finished" => "6", "large_corners" => true }, tools: Catalogue::TOOLS)
+    corners, wedges = ring.unit.frame.outer.partition { |edge| edge.patch >= 8 }
+    above = ->(edge) { edge.normal.last > 0.9 }
+    outside = [*corners.map { |edge| [edge, 0.2] }, *wedges.map { |edge| [edge, above.call(edge) ? 0.05 : 0.0] }].to_h.compare_by_identity
+    still = Struct.new(:none) { def spread(*) = none }.new(0.0)
+    squared, slack = ring.trimming.call(ring.unit.frame, {}, outside, still)
+
+    assert_equal [2, 8], [corners.count(&above), corners.size]
+    corners.each { |edge| assert_in_delta above.call(edge) ? 0.05 : 0.0, squared[edge], CLOSE }
+    assert_equal [0.15, 0.15, *([0.2] * 6)], slack.map { |left| left.round(9) }.sort
+  end
+
   # The kite's square is 1/2 too large: all of it sticks out at its two raw sides and is squared up.
   def test_a_large_kite_is_squared_up
     ruler = { "id" => "w", "name" => "W", "kind" => "wedge_ruler", "tip_degrees" => 45, "marks" => [{ "strip" => "3 1/8", "kite_square" => "3 1/4" }] }

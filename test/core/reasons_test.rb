@@ -102,6 +102,13 @@ class ReasonsTest < CoreCase
     assert_match(/Against “four at a time, large sky square”, the pick above it: \d in 100 fewer come out good, but a quarter less cloth, \d minutes less/, small["why"])
   end
 
+  def test_what_it_makes_in_words
+    half = feasible({ "kind" => "half_square", "finished" => "2", "count" => 8 }).to_h { |method| [method["method"], method["why"]] }
+
+    { "rotary/patches" => "Makes just the 8 that are needed, one by one.", "rotary/two_at_a_time" => "A set makes 2: 4 sets for 8 leaves none over.",
+      "rotary/eight_at_a_time" => "A set makes 8: one set for 8 leaves none over." }.each { |id, made| assert half[id].start_with?(made), half[id] }
+  end
+
   def test_what_beats_it_on_every_count_is_named
     beaten = 0
     each_with_the_other do |method, other, about|
@@ -131,6 +138,8 @@ class ReasonsTest < CoreCase
     assert_includes codes_of(geese, "triangle_ruler/strips"), "one_hand"
     assert_includes codes_of(geese, "rotary/four_at_a_time_large_sky"), "swapped"
     assert_includes codes_of(half, "die/patches"), "layers"
+    # A die's number is a finished size too, but nobody could take it for a strip's.
+    refute_includes codes_of(half, "die/patches"), "meaning"
     assert_empty %w[selvage directional] - codes_of(half, "rotary/patches", fabrics: { "light" => print })
     with_selvage = [41, 42].map { |wide| codes_of(half, "rotary/patches", fabrics: { "dark" => { "form" => "yardage", "usable_width" => wide.to_s } }) }
 

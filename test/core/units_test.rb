@@ -45,6 +45,39 @@ class UnitsTest < CoreCase
     end
   end
 
+  def test_at_another_size_it_is_the_same_unit
+    each_unit do |unit, document|
+      other = unit.at(3 * unit.measure_on_beam)
+      written = read(other.to_document(:inch))
+
+      assert_equal 3 * unit.measure_on_beam, other.measure_on_beam, document.inspect
+      assert_equal unit.proportions, other.proportions, document.inspect
+      assert_equal document.except("finished", "outline", "corner"), other.to_document(:inch).except("finished", "outline", "corner")
+      assert_in_delta 9 * unit.outline.area, written.outline.area, CLOSE, document.inspect
+    end
+  end
+
+  # A corner of 1 1/2 in a side of 4 is three eighths of it.
+  def test_a_corner_grows_with_its_square
+    unit = read({ "kind" => "cut_corner", "finished" => "4", "count" => 3, "corner" => "1 1/2", "corners" => 2 }).at(6r)
+
+    assert_equal({ "kind" => "cut_corner", "finished" => "6", "count" => 3, "corner" => "2 1/4", "corners" => 2 }, unit.to_document(:inch))
+  end
+
+  def test_a_unit_of_every_kind_to_begin_with
+    kinds = OakenGauge.kinds
+
+    assert_equal Units.kinds.keys.sort, kinds.map { |kind| kind["kind"] }.sort
+    kinds.each do |kind|
+      unit = read(kind["starter"])
+
+      assert_equal kind["starter"], unit.to_document(:inch)
+      assert_equal unit.class.roles.map(&:to_s), kind["roles"]
+      assert_equal unit.patches.size, kind["drawing"]["patches"].size
+    end
+    assert_equal "halves of web blocks", kinds.find { |kind| kind["kind"] == "web_half" }["title"]
+  end
+
   def double(value)
     value.is_a?(Array) ? value.map { |part| double(part) } : Length.new(2 * Length.parse(value).inches).to_s
   end

@@ -84,6 +84,7 @@ class ViewTest < CoreCase
 
     assert_equal [%w[2 4 6 8], "1"], [hourglass["marks"].map { |mark| mark["finished"] }, hourglass["locked"]]
     assert_equal [["1 1/2", "3", "4 1/2", "6", "7 1/2"], "1 1/2"], [geese["marks"].map { |mark| mark["finished"] }, geese["locked"]]
+    assert(hourglass["marks"].all? { |mark| mark["main"] })
     assert_nil row(beam({ "kind" => "wedge_ring", "finished" => "6", "count" => 1 }), "sheet-1", "cell")
   end
 
@@ -92,6 +93,8 @@ class ViewTest < CoreCase
 
     assert_nil die["locked"]
     assert_equal ["-3/8", "1 5/8"], die["gaps"]
+    # Of many marks the two beside it.
+    assert_equal %w[-1/16 1/16], row(beam({ "kind" => "half_square", "finished" => "2 1/16", "count" => 1 }), "tri", "half_square")["gaps"]
   end
 
   def test_a_straight_ruler_shows_the_line_that_is_cut_at

@@ -39,6 +39,24 @@ class KindsTest < ServerCase
     end
   end
 
+  def test_the_kinds_there_are
+    get "/api/kinds"
+
+    assert_equal [200, OakenGauge.kinds], [last_response.status, JSON.parse(last_response.body)["kinds"]]
+    # Each can be stored as it stands.
+    OakenGauge.kinds.each { |kind| assert_equal kind["starter"], store(kind["starter"])["unit"], kind["kind"] }
+  end
+
+  def test_where_the_fence_stands
+    answer = send_json("POST", "/api/weigh?view=full", { "unit" => { "kind" => "flying_geese", "finished" => %w[2 4], "count" => 3 }, "at" => "1 1/2" })
+
+    assert_equal [["1 1/2", "3"], "1 1/2", "Finished height", ["1 1/2", "3"]],
+                 [answer["unit"]["finished"], answer["beam"]["finished"], answer["beam"]["measure"], answer["drawing"]["sides"]]
+    send_json("POST", "/api/weigh?view=full", { "unit" => { "kind" => "flying_geese", "finished" => %w[2 4], "count" => 3 }, "at" => "25" })
+
+    assert_problem 422, "/at", /at most 24/
+  end
+
   def test_units_that_the_core_refuses_are_not_stored
     [{ "kind" => "flying_geese", "finished" => %w[2 5], "count" => 1 }, { "kind" => "shape", "outline" => [%w[0 0], %w[1 1]], "count" => 1 },
      { "kind" => "cut_corner", "finished" => "2", "corner" => "2", "corners" => 1, "count" => 1 }].each do |spec|
@@ -47,6 +65,6 @@ class KindsTest < ServerCase
 
       assert(problem["errors"].all? { |error| error["pointer"].start_with?("/unit/") }, problem.inspect)
     end
-    assert_equal 3, @project.units.count
+    assert_equal 5, @project.units.count
   end
 end

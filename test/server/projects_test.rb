@@ -7,7 +7,7 @@ class ProjectsTest < ServerCase
     project = fetch("/api/projects/#{@project.id}")
 
     assert_equal ["Slack Tide lap quilt", "Tamsin Orrel"], project.values_at("name", "maker")
-    assert_equal(["Wave tips", "Shallows", "Corner sails"], project["units"].map { |unit| unit["label"] })
+    assert_equal(["Wave tips", "Shallows", "Corner sails", "Terns", "Keels"], project["units"].map { |unit| unit["label"] })
     assert_equal [11, 5], [project["drawer"].size, project["cloths"].size]
     assert_equal @project.id, fetch("/api/projects")["projects"].first["id"]
   end

@@ -23,7 +23,7 @@ class UnitsResourceTest < ServerCase
     assert_problem 422, "/unit/finished", /more than 0/
     assert_problem 422, "/cloths/light", /id of a cloth/
 
-    assert_equal 3, @project.units.count
+    assert_equal 5, @project.units.count
   end
 
   def test_a_pick_keeps_the_size_and_what_the_core_answered

@@ -24,18 +24,24 @@ module OakenGauge
         { "beam" => { **scale(beam), "rows" => beam.rows.map { |row| beam_row(row) } }, "drawing" => unit_drawing }
       end
 
+      # The unit as it will be seen in the quilt: its finished patches.
+      # @return [Hash]
+      def unit_drawing
+        unit = @task.unit
+        { "title" => unit.class.plural, "sides" => unit.side_lengths.uniq.map { |side| write(side) },
+          "size" => [unit.outline.height, unit.outline.width].map(&:to_f), "patches" => unit.patches.map { |patch| patch(patch) } }
+      end
+
       private
+
+      def patch(patch)
+        { "role" => patch.role.to_s, "outline" => points(patch.outline.points) }
+      end
 
       def scale(beam)
         size = @task.unit.measure_on_beam
-        { "from" => beam.class::FROM.to_f, "to" => beam.to.to_f, "stops" => beam.stops.map { |stop| write(stop) },
-          "finished" => write(size), "at" => size.to_f }
-      end
-
-      # The unit as it will be seen in the quilt: its finished patches.
-      def unit_drawing
-        { "size" => [@task.unit.outline.height.to_f, @task.unit.outline.width.to_f],
-          "patches" => @task.unit.patches.map { |patch| { "role" => patch.role.to_s, "outline" => points(patch.outline.points) } } }
+        { "measure" => @task.unit.class.measure, "from" => beam.class::FROM.to_f, "to" => beam.to.to_f,
+          "stops" => beam.stops.map { |stop| write(stop) }, "finished" => write(size), "at" => size.to_f }
       end
 
       def beam_row(row)

@@ -4,7 +4,7 @@ module OakenGauge
   module Documents
     # Reads a weigh document into a {Weighing::Task}.
     class WeighReader
-      KEYS = %w[oaken_gauge seam_allowance grid fabrics tools maker priorities].freeze
+      KEYS = %w[oaken_gauge at seam_allowance grid fabrics tools maker priorities].freeze
       # What counts where nobody says; `ease` counts only where somebody does.
       PRIORITIES = { fabric: 1, time: 1, accuracy: 1, surplus: 1, ease: 0 }.freeze
       SEAM = 1/4r
@@ -36,19 +36,27 @@ module OakenGauge
         return unless @node.keys(required: %w[unit], optional: KEYS)
 
         @node.integer("oaken_gauge", 1..1, default: 1)
-        unit = @units.unit or return
+        unit = standing(@units.unit) or return
         Weighing::Task.new(unit: unit, seam: seam, grid: grid, drawer: drawer, fabrics: fabrics(unit.class.roles), measure: measure,
                            maker: Weighing::Maker.read(@node.child("maker")), priorities: self.class.priorities(@node.child("priorities")))
       end
 
       private
 
+      # The unit at the size where the fence stands, if that is said.
+      def standing(unit)
+        return unit unless unit && @node["at"]
+
+        most = Units::Unit::LARGEST * unit.measure_on_beam / unit.side_lengths.max
+        unit.at(@node.length("at", most: most))
+      end
+
       def seam
         @node.length("seam_allowance", default: SEAM, most: 2)
       end
 
       def measure
-        @measure ||= @units.measure
+        @measure ||= @node["at"] ? @node.measure_of("at") : @units.measure
       end
 
       def grid

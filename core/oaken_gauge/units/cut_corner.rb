@@ -6,6 +6,7 @@ module OakenGauge
     class CutCorner < Unit
       title "cut-corner square"
       roles :body, :corners
+      starter({ "finished" => "4", "count" => 12, "corner" => "1 1/2", "corners" => 2 })
 
       # @return [Rational] finished leg of a corner, inches
       attr_reader :corner
@@ -54,6 +55,10 @@ module OakenGauge
       end
 
       private
+
+      def scaled(scale)
+        super(scale, corner: corner * scale, corners: corners)
+      end
 
       def turns
         far = finished

@@ -8,6 +8,8 @@ module OakenGauge
 
       title "flying geese unit"
       roles :goose, :sky
+      measure "Finished height"
+      starter({ "finished" => %w[2 4], "count" => 24 })
 
       # @return [Array<Patch>]
       def patches

@@ -6,6 +6,7 @@ module OakenGauge
     class HalfSquare < Unit
       title "half-square triangle unit"
       roles :light, :dark
+      starter({ "finished" => "2", "count" => 24 })
 
       # @return [Array<Patch>]
       def patches

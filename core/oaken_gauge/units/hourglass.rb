@@ -6,6 +6,7 @@ module OakenGauge
     class Hourglass < Unit
       title "hourglass unit"
       roles :light, :dark
+      starter({ "finished" => "4", "count" => 12 })
 
       # @return [Array<Patch>]
       def patches

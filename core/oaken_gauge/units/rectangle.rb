@@ -8,6 +8,8 @@ module OakenGauge
 
       title "rectangle"
       roles :patch
+      measure "Finished height"
+      starter({ "finished" => %w[2 4], "count" => 24 })
 
       # @return [Array<Patch>]
       def patches

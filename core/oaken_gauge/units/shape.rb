@@ -6,6 +6,8 @@ module OakenGauge
     class Shape < Unit
       title "shape"
       roles :patch
+      measure "Finished height"
+      starter({ "outline" => [%w[0 0], %w[4 0], %w[3 2], %w[1 2]], "count" => 12 })
 
       # More corners than any patch has.
       MOST_CORNERS = 40
@@ -39,6 +41,12 @@ module OakenGauge
       def to_document(measure)
         corners = outline.points.map { |point| point.map { |number| Length.new(number, measure).to_s } }
         { "kind" => "shape", "outline" => corners, "count" => count }
+      end
+
+      private
+
+      def scaled(scale)
+        self.class.new(outline: Polygon.new(outline.points.map { |point| point.map { |number| number * scale } }), count: count)
       end
     end
   end

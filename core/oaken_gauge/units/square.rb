@@ -6,6 +6,7 @@ module OakenGauge
     class Square < Unit
       title "square"
       roles :patch
+      starter({ "finished" => "2", "count" => 24 })
 
       # @return [Array<Patch>]
       def patches

@@ -7,6 +7,7 @@ module OakenGauge
     class SquareInSquare < Unit
       title "square-in-a-square unit"
       roles :center, :corners
+      starter({ "finished" => "4", "count" => 12 })
       engineered true
 
       # @return [Array<Patch>]

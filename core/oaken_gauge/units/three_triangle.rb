@@ -8,6 +8,7 @@ module OakenGauge
     class ThreeTriangle < Unit
       title "three-triangle unit"
       roles :half, :left, :right
+      starter({ "finished" => "4", "count" => { "left" => 8, "right" => 8 } })
 
       # @return [Hash{Symbol => Integer}]
       attr_reader :hands
@@ -59,6 +60,12 @@ module OakenGauge
       # @return [Hash]
       def to_document(measure)
         super.merge("count" => hands.transform_keys(&:to_s))
+      end
+
+      private
+
+      def scaled(scale)
+        self.class.new(finished: finished * scale, hands: hands)
       end
     end
   end

@@ -91,7 +91,21 @@ module OakenGauge
         side_lengths.first
       end
 
+      # The same unit at another size, all of it alike larger or smaller.
+      # @param size [Rational] its measure on the beam, inches
+      # @return [Unit]
+      def at(size)
+        scaled(size / measure_on_beam)
+      end
+
       private
+
+      # @param scale [Rational]
+      # @return [Unit]
+      def scaled(scale, **others)
+        sides = finished.is_a?(Array) ? finished.map { |side| side * scale } : finished * scale
+        self.class.new(finished: sides, count: count, **others)
+      end
 
       def finished_document(measure)
         lengths = [finished].flatten.map { |length| Length.new(length, measure).to_s }

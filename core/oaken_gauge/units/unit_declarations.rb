@@ -12,12 +12,34 @@ module OakenGauge
         @roles
       end
 
-      # @overload title(words)
-      #   Declares what one of them is called.
+      # @overload title(words, plural)
+      #   Declares what one of them is called, and several where that is not the same with an s.
       # @return [String]
-      def title(words = nil)
-        @title = words if words
+      def title(words = nil, plural = "#{words}s")
+        if words
+          @title = words
+          @plural = plural
+        end
         @title
+      end
+
+      # @return [String] what several of them are called
+      attr_reader :plural
+
+      # @overload measure(words)
+      #   Declares what its measure on the beam is called.
+      # @return [String]
+      def measure(words = nil)
+        @measure = words if words
+        @measure || "Finished size"
+      end
+
+      # @overload starter(document)
+      #   Declares a unit of this kind to begin with, by the keys of its document beside the kind.
+      # @return [Hash]
+      def starter(document = nil)
+        @starter = document if document
+        { "kind" => kind.to_s, **@starter }
       end
 
       # @overload engineered(yes)

@@ -5,8 +5,10 @@ module OakenGauge
     # Half of a web block of side L, cut corner to corner: two wedges with sides of L/√2 at its sharp
     # corners, and a kite at its right angle.
     class WebHalf < Unit
-      title "half of a web block"
+      title "half of a web block", "halves of web blocks"
       roles :wedge, :kite
+      measure "Block side"
+      starter({ "finished" => "8", "count" => 8 })
 
       # @return [Polygon] a right triangle
       def outline

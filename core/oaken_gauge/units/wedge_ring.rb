@@ -5,8 +5,10 @@ module OakenGauge
     # Eight 45° wedges that make an octagon in a block of finished side F, light and dark in turn, with
     # four corner triangles of leg F(1 - 1/√2).
     class WedgeRing < Unit
-      title "ring of eight wedges"
+      title "ring of eight wedges", "rings of eight wedges"
       roles :light, :dark, :corners
+      measure "Block side"
+      starter({ "finished" => "12", "count" => 4 })
 
       # What large corners are cut larger by, to be squared up, inches.
       LARGE_BY = 1/2r
@@ -50,6 +52,10 @@ module OakenGauge
       end
 
       private
+
+      def scaled(scale)
+        super(scale, large_corners: large_corners?)
+      end
 
       def leg
         finished * (1 - (1 / SQRT2))

@@ -1,8 +1,11 @@
 import type { components } from "./contract";
 
 export type Schemas = components["schemas"];
-/** The unit that this page weighs: square, with one size and one count. */
-export type UnitDocument = { kind: string; finished: string; count: number };
+/** How many units, or how many of each hand. */
+export type Count = number | { left: number; right: number };
+/** A unit as the core reads and writes it: its other keys depend on its kind. */
+export type UnitDocument = { kind: string; finished?: string | string[]; count: Count };
+export type Kind = Omit<Schemas["Kind"], "starter"> & { starter: UnitDocument & Record<string, unknown> };
 type Pick = Omit<Schemas["Pick"], "unit"> & { unit: UnitDocument };
 export type Unit = Omit<Schemas["Unit"], "unit" | "pick"> & { unit: UnitDocument; pick: Pick | null };
 export type Project = Omit<Schemas["FullProject"], "units"> & { units: Unit[] };
@@ -40,6 +43,11 @@ export class ApiError extends Error {
   /** What is wrong with one field of what was sent. */
   at(pointer: string): string | undefined {
     return this.faults.find((fault) => fault.pointer === pointer)?.message;
+  }
+
+  /** The first thing that is wrong with whatever a pattern of pointers covers. */
+  matching(pointer: RegExp): string | undefined {
+    return this.faults.find((fault) => pointer.test(fault.pointer))?.message;
   }
 }
 
@@ -80,6 +88,7 @@ async function ask<Answer>(
 export const api = {
   maker: () => ask<Maker>("GET", "/api/maker"),
   changeMaker: (changes: MakerChange) => ask<Maker>("PATCH", "/api/maker", changes),
+  kinds: () => ask<{ kinds: Kind[] }>("GET", "/api/kinds"),
   projects: () => ask<{ projects: Schemas["Project"][] }>("GET", "/api/projects"),
   project: (id: string) => ask<Project>("GET", `/api/projects/${id}`),
   addUnit: (projectId: number, unit: unknown) => ask<Unit>("POST", `/api/projects/${projectId}/units`, unit),

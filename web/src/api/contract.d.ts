@@ -77,6 +77,45 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The kinds of unit there are, each with one to begin with */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description The kinds */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            kinds: components["schemas"]["Kind"][];
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/maker": {
         parameters: {
             query?: never;
@@ -572,6 +611,15 @@ export interface components {
                 right: number;
             };
         };
+        Kind: {
+            kind: string;
+            title: string;
+            /** @description What its finished sizes are called */
+            measures: string[];
+            roles: string[];
+            starter: components["schemas"]["UnitDocument"];
+            drawing: components["schemas"]["UnitDrawing"];
+        };
         Project: {
             id: number;
             name: string;
@@ -690,8 +738,10 @@ export interface components {
             beam?: components["schemas"]["Beam"];
             drawing?: components["schemas"]["UnitDrawing"];
         };
-        /** @description The unit's finished patches, in inches */
+        /** @description The unit's finished patches, in inches; what such units are called; its height and width, or its side */
         UnitDrawing: {
+            title: string;
+            sides: components["schemas"]["Length"][];
             size: number[];
             patches: {
                 role: string;
@@ -842,6 +892,8 @@ export interface components {
         };
         Points: number[][];
         Beam: {
+            /** @description What the unit's measure on the beam is called */
+            measure: string;
             from: number;
             to: number;
             /** @description Where the fence can stand, at even distances from one end of the scale to the other */

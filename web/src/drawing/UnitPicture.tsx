@@ -5,9 +5,11 @@ type Props = { drawing: UnitDrawing; fillOf: (role: string) => string; size: num
 /** A unit as it will be seen in the quilt. */
 export function UnitPicture({ drawing, fillOf, size, label }: Props) {
   const [height = 1, width = 1] = drawing.size;
+  // Without a name it only goes with words that say the same.
+  const named = label ? { role: "img", "aria-label": label } : { "aria-hidden": true };
   const scale = size / Math.max(height, width);
   return (
-    <svg role="img" aria-label={label} width={width * scale} height={height * scale} className="unit-picture">
+    <svg {...named} width={width * scale} height={height * scale} className="unit-picture">
       {drawing.patches.map((patch, i) => (
         <polygon
           key={i}

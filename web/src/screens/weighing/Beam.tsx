@@ -24,7 +24,7 @@ export function Beam({ beam, finished, onSlide }: Props) {
   return (
     <section className="beam-block" aria-label="Finished sizes and the marks on your tools">
       <div className="beam-label">
-        <span>Finished size</span>
+        <span>{beam.measure}</span>
         <FinishedSize length={finished} className="large" />
       </div>
       <div className="beam" ref={box}>
@@ -42,14 +42,20 @@ export function Beam({ beam, finished, onSlide }: Props) {
           <Slider.Track className="fence-run" />
           <Slider.Thumb
             className="fence"
-            aria-label="Fence: finished size"
+            aria-label={`Fence: ${beam.measure.toLowerCase()}`}
             aria-valuetext={spoken(finished)}
           />
         </Slider.Root>
       </div>
       <div className="beam-rows">
         {beam.rows.map((row) => (
-          <BeamRow key={`${row.tool}/${row.side}`} row={row} place={place} fence={fence} />
+          <BeamRow
+            key={`${row.tool}/${row.side}`}
+            row={row}
+            oneOfMany={beam.rows.filter((other) => other.tool === row.tool).length > 1}
+            place={place}
+            fence={fence}
+          />
         ))}
         {beam.rows.length === 0 && (
           <p className="quiet beam-empty">

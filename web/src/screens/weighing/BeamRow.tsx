@@ -2,12 +2,16 @@ import type { BeamRow as Row } from "../../api/client";
 import { Fraction } from "../../parts/Fraction";
 import { PrintedNumber } from "../../parts/Sizes";
 
-type Props = { row: Row; place: (inches: number) => number; fence: number };
-
-const SIDES: Record<string, string> = {
-  half_square: "half-square side",
-  quarter_square: "quarter-square side",
+type Props = {
+  row: Row;
+  /** Whether the tool has other rows too, so that it must be said which of its sides this is. */
+  oneOfMany: boolean;
+  place: (inches: number) => number;
+  fence: number;
 };
+
+/** What a side of a tool is called by the patch it makes. */
+export const SIDES: Record<string, string> = { half_square: "half-square", quarter_square: "quarter-square" };
 const READS: Record<string, string> = {
   finished: "reads finished",
   strip: "reads strip",
@@ -18,12 +22,14 @@ const READS: Record<string, string> = {
 };
 
 /** One side of one tool: its marks on the beam's scale, and what it says at the fence. */
-export function BeamRow({ row, place, fence }: Props) {
+export function BeamRow({ row, oneOfMany, place, fence }: Props) {
+  const side = SIDES[row.side ?? ""];
+  const reads = READS[row.reads] ?? row.reads;
   return (
     <div className="beam-row">
       <div className="beam-row-name">
         <span className="truncate">{row.name}</span>
-        <span className="quiet truncate">{READS[row.reads] ?? row.reads}</span>
+        <span className="quiet truncate">{oneOfMany && side ? `${side}, ${row.reads}` : reads}</span>
       </div>
       <div className="beam-row-marks">
         <svg width="100%" height="26" aria-hidden="true">
@@ -41,7 +47,8 @@ export function BeamRow({ row, place, fence }: Props) {
         {row.locked !== null && (
           <span className="lock" style={{ "--fence": `${fence}px` } as React.CSSProperties}>
             <span className="sr-only">
-              {row.name}, {SIDES[row.side ?? ""] ?? ""}: printed{" "}
+              {row.name}
+              {side && `, ${side} side`}: printed{" "}
             </span>
             <PrintedNumber printed={row.locked} reads={row.reads} />
           </span>

@@ -14,6 +14,7 @@ import { MethodTable } from "./MethodTable";
 import { Order } from "./Order";
 import { PickLine } from "./PickLine";
 import { Priorities } from "./Priorities";
+import { same, sidesOf } from "./unitDocument";
 import { usePicking } from "./usePicking";
 import { useWanted } from "./useWanted";
 import { useWeighing } from "./useWeighing";
@@ -23,20 +24,19 @@ type Props = { project: Project; unit: Unit };
 /** The weighing: what is wanted, the beam with the tools' marks, and the methods side by side. */
 export function Bench({ project, unit }: Props) {
   const wanted = useWanted(unit, project.priorities);
-  const weighing = useWeighing(project, unit, wanted.spec, wanted.weights);
-  const picking = usePicking(project, unit, (spec) =>
-    wanted.change({ finished: spec.finished, count: String(spec.count) }),
-  );
+  const weighing = useWeighing(project, unit, wanted);
+  const picking = usePicking(project, unit, wanted.restore);
   const navigate = useNavigate();
   const [light, turnLight] = useLight();
   const [keysShown, showKeys] = useState(false);
   const { answer, error, fresh, trouble } = weighing;
-  const { change } = wanted;
-  const written = fresh ? answer?.unit.finished : undefined;
+  const { at, change } = wanted;
+  const written = fresh ? answer?.beam?.finished : undefined;
+  const size = at ?? sidesOf(unit.unit)[0] ?? written ?? "";
   useEffect(() => {
     // What was typed as 2.5 is written as the core writes it.
-    if (written && written !== wanted.spec.finished) change({ finished: written });
-  }, [written, wanted.spec.finished, change]);
+    if (written && at && written !== at) change({ finished: written });
+  }, [written, at, change]);
 
   const pick = (method: Method) =>
     picking.pick(method.method, answer?.unit ?? wanted.spec, `Picked ${method.title ?? method.method}`);
@@ -46,7 +46,7 @@ export function Bench({ project, unit }: Props) {
       document.activeElement?.closest<HTMLElement>("[data-method]")?.dataset.method ?? wanted.open;
     const method = answer?.methods.find((one) => one.method === focused);
     if (!method?.feasible || !fresh) return;
-    if (unit.pick?.method === method.method && unit.pick.unit.finished === wanted.spec.finished) unpick();
+    if (unit.pick?.method === method.method && same(unit.pick.unit, answer?.unit)) unpick();
     else pick(method);
   };
 
@@ -76,14 +76,10 @@ export function Bench({ project, unit }: Props) {
       />
       <main>
         <h1 className="sr-only">{unit.label}: ways to make it</h1>
-        <Order project={project} unit={unit} wanted={wanted} drawing={answer?.drawing} error={error} />
-        <PickLine unit={unit} wanted={wanted} picking={picking} />
+        <Order project={project} unit={unit} wanted={wanted} size={size} answer={answer} error={error} />
+        <PickLine unit={unit} weighed={fresh ? answer?.unit : undefined} wanted={wanted} picking={picking} />
         {answer?.beam ? (
-          <Beam
-            beam={answer.beam}
-            finished={wanted.spec.finished}
-            onSlide={(finished) => wanted.change({ finished })}
-          />
+          <Beam beam={answer.beam} finished={size} onSlide={(finished) => wanted.change({ finished })} />
         ) : (
           <BeamWaiting />
         )}

@@ -1,6 +1,6 @@
 import type { Unit, UnitDocument } from "../../api/client";
 import { ClashDialog } from "../../parts/ClashDialog";
-import { FinishedSize } from "../../parts/Sizes";
+import { UnitWords } from "./UnitWords";
 import type { Picking } from "./usePicking";
 
 /** Two windows changed one unit: what each says, and which is to stand. */
@@ -38,7 +38,7 @@ function Version({ spec, method }: { spec: UnitDocument; method: string | null }
   const way = method ? method.replace(/^.*\//, "").replaceAll("_", " ") : "no method picked";
   return (
     <>
-      {spec.count} finished at <FinishedSize length={spec.finished} />, {way}
+      <UnitWords unit={spec} />, {way}
     </>
   );
 }

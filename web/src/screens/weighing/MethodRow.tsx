@@ -50,11 +50,12 @@ export function MethodRow(props: Props) {
 }
 
 function Figures({ method, scale, most, clothOf, pickedHere, busy, onPick }: Props) {
+  const strips = Object.entries(method.drawings ?? {});
   return (
     <>
       <td>
-        <div className="strips">
-          {Object.entries(method.drawings ?? {}).map(([role, drawings]) => (
+        <div className={strips.length > 2 ? "strips strips-many" : "strips"}>
+          {strips.map(([role, drawings]) => (
             <FirstStrip key={role} role={role} drawings={drawings} scale={scale} cloth={clothOf(role)} />
           ))}
         </div>

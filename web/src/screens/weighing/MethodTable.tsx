@@ -6,6 +6,7 @@ import { Legend } from "./Legend";
 import { MethodDetail } from "./MethodDetail";
 import { MethodRow } from "./MethodRow";
 import { SortHead } from "./SortHead";
+import { same } from "./unitDocument";
 import { clothOf } from "./useWeighing";
 import type { Sorting, Wanted } from "./useWanted";
 
@@ -76,8 +77,8 @@ export function MethodTable({ project, unit, answer, wanted, stale, busy, onPick
                 open={wanted.open === method.method}
                 busy={busy || stale}
                 onOpen={() => wanted.change({ open: wanted.open === method.method ? null : method.method })}
-                onPick={() => (isPicked(unit, method, wanted) ? onUnpick() : onPick(method))}
-                pickedHere={isPicked(unit, method, wanted)}
+                onPick={() => (isPicked(unit, method, answer) ? onUnpick() : onPick(method))}
+                pickedHere={isPicked(unit, method, answer)}
               />
               {wanted.open === method.method && (
                 <MethodDetail method={method} clothOf={clothFor} longest={longest} />
@@ -91,12 +92,10 @@ export function MethodTable({ project, unit, answer, wanted, stale, busy, onPick
   );
 }
 
-function isPicked(unit: Unit, method: Method, wanted?: Wanted): boolean {
+/** Whether it is the pick; with an answer, whether it was picked for just that unit. */
+function isPicked(unit: Unit, method: Method, answer?: WeighAnswer): boolean {
   if (unit.pick?.method !== method.method) return false;
-  return (
-    !wanted ||
-    (unit.pick.unit.finished === wanted.spec.finished && unit.pick.unit.count === wanted.spec.count)
-  );
+  return !answer || same(unit.pick.unit, answer.unit);
 }
 
 function lengths(methods: Method[]): number[] {

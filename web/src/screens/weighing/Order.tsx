@@ -1,8 +1,9 @@
-import type { ApiError, Project, Unit, UnitDrawing } from "../../api/client";
+import type { ApiError, Project, Unit, UnitDrawing, WeighAnswer } from "../../api/client";
 import { UnitPicture } from "../../drawing/UnitPicture";
 import { fillOf } from "../../drawing/Weaves";
 import { FinishedSize } from "../../parts/Sizes";
 import { EntryField } from "./EntryField";
+import { Sides } from "./UnitWords";
 import type { Wanted } from "./useWanted";
 import { clothOf } from "./useWeighing";
 
@@ -10,15 +11,16 @@ type Props = {
   project: Project;
   unit: Unit;
   wanted: Wanted;
-  drawing: UnitDrawing | undefined;
+  /** The size at the fence, as it is written. */
+  size: string;
+  answer: WeighAnswer | undefined;
   error: ApiError | null;
 };
 
-const KINDS: Record<string, string> = { half_square: "half-square triangle units" };
-
 /** What is wanted, as a sentence with two numbers to fill in. */
-export function Order({ project, unit, wanted, drawing, error }: Props) {
-  const cloths = Object.entries(unit.cloths);
+export function Order({ project, unit, wanted, size, answer, error }: Props) {
+  const drawing = answer?.drawing;
+  const sizeError = error?.at("/at") ?? error?.at("/unit/finished");
   return (
     <section className="order" aria-label="What is wanted">
       {drawing ? (
@@ -31,42 +33,79 @@ export function Order({ project, unit, wanted, drawing, error }: Props) {
       ) : (
         <span className="unit-picture-waiting" />
       )}
-      <EntryField
-        id="count"
-        label="How many"
-        value={String(wanted.spec.count)}
-        error={error?.at("/unit/count")}
-        onEnter={(count) => wanted.change({ count })}
-      />
+      <Counts wanted={wanted} error={error} />
       <span className="order-kind">
-        {KINDS[unit.unit.kind] ?? unit.unit.kind}
-        <span className="order-cloths">
-          {cloths.map(([role, id], i) => (
-            <span key={role}>
-              {i > 0 && " and "}
-              <Swatch fill={fillOf(clothOf(project, id))} />
-              {clothOf(project, id)?.name} <span className="quiet">({role})</span>
-            </span>
-          ))}
-        </span>
+        {drawing?.title ?? unit.unit.kind.replaceAll("_", " ")}
+        <Cloths project={project} unit={unit} roles={roles(drawing, unit)} />
       </span>
       <EntryField
         id="finished"
-        label="Finished size"
-        value={wanted.spec.finished}
-        error={error?.at("/unit/finished")}
+        label={answer?.beam?.measure ?? "Finished size"}
+        value={size}
+        error={sizeError}
         onEnter={(finished) => wanted.change({ finished })}
         ringed
       />
+      {drawing && drawing.sides.length > 1 && (
+        <span className="order-sides">
+          <Sides sides={drawing.sides} />
+        </span>
+      )}
       <span className="order-seam">
         <span className="quiet">seam allowance</span> <FinishedLine length={project.seam_allowance} />
       </span>
-      {error && !error.at("/unit/count") && !error.at("/unit/finished") && (
+      {error && !sizeError && !error.faults.some((fault) => fault.pointer.startsWith("/unit/count")) && (
         <p role="alert" className="field-error">
           {error.faults[0]?.message ?? error.message}
         </p>
       )}
     </section>
+  );
+}
+
+type CountProps = { wanted: Wanted; error: ApiError | null };
+
+/** How many, or how many of each hand. */
+function Counts({ wanted, error }: CountProps) {
+  const { count } = wanted.spec;
+  const fields =
+    typeof count === "object"
+      ? [
+          { name: "left", label: "Lefts", value: count.left, pointer: "/unit/count/left" },
+          { name: "right", label: "Rights", value: count.right, pointer: "/unit/count/right" },
+        ]
+      : [{ name: "count", label: "How many", value: count, pointer: "/unit/count" }];
+  return fields.map(({ name, label, value, pointer }, i) => (
+    <EntryField
+      key={name}
+      id={i === 0 ? "count" : name}
+      label={label}
+      value={String(value)}
+      error={error?.at(pointer) ?? (i === 0 ? error?.at("/unit/count") : undefined)}
+      onEnter={(typed) => wanted.change({ [name]: typed })}
+    />
+  ));
+}
+
+/** The fabrics in the order in which the unit names them. */
+function roles(drawing: UnitDrawing | undefined, unit: Unit): string[] {
+  return [...new Set([...(drawing?.patches.map((patch) => patch.role) ?? []), ...Object.keys(unit.cloths)])];
+}
+
+function Cloths({ project, unit, roles }: { project: Project; unit: Unit; roles: string[] }) {
+  return (
+    <span className="order-cloths">
+      {roles.map((role, i) => {
+        const cloth = clothOf(project, unit.cloths[role]);
+        return (
+          <span key={role}>
+            {i > 0 && (i === roles.length - 1 ? " and " : ", ")}
+            <Swatch fill={fillOf(cloth)} />
+            {cloth?.name ?? "plain yardage"} <span className="quiet">({role})</span>
+          </span>
+        );
+      })}
+    </span>
   );
 }
 

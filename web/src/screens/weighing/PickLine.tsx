@@ -1,18 +1,19 @@
 import { Pin, Undo2 } from "lucide-react";
 
-import type { Unit } from "../../api/client";
+import type { Unit, UnitDocument } from "../../api/client";
 import { Hint } from "../../parts/Hint";
-import { FinishedSize } from "../../parts/Sizes";
-import { same, type Picking } from "./usePicking";
+import { UnitWords } from "./UnitWords";
+import { same } from "./unitDocument";
+import type { Picking } from "./usePicking";
 import type { Wanted } from "./useWanted";
 
-type Props = { unit: Unit; wanted: Wanted; picking: Picking };
+type Props = { unit: Unit; weighed: UnitDocument | undefined; wanted: Wanted; picking: Picking };
 
 /** How the pick stands: made, at another size than the fence, being saved, not saved, or undoable. */
-export function PickLine({ unit, wanted, picking }: Props) {
+export function PickLine({ unit, weighed, wanted, picking }: Props) {
   return (
     <div className="pick-line" role="status">
-      <Standing unit={unit} wanted={wanted} />
+      <Standing unit={unit} weighed={weighed} wanted={wanted} />
       <Saving picking={picking} />
       {picking.undoable && !picking.saving.isPending && (
         <span className="undo">
@@ -28,22 +29,17 @@ export function PickLine({ unit, wanted, picking }: Props) {
   );
 }
 
-function Standing({ unit, wanted }: { unit: Unit; wanted: Wanted }) {
+function Standing({ unit, weighed, wanted }: Omit<Props, "picking">) {
   const { pick } = unit;
   if (!pick)
     return <span className="quiet">No method picked yet: open a row to see it whole, then pick it.</span>;
-  const away = !same(pick.unit, wanted.spec);
+  const away = weighed && !same(pick.unit, weighed);
   return (
     <span className="standing">
       <Pin size={15} aria-hidden="true" /> Picked:{" "}
-      <strong>{pick.answer.title ?? titleOf(pick.method)}</strong> for {pick.unit.count} finished at{" "}
-      <FinishedSize length={pick.unit.finished} />
+      <strong>{pick.answer.title ?? titleOf(pick.method)}</strong> for <UnitWords unit={pick.unit} />
       {away && (
-        <button
-          type="button"
-          className="link-button"
-          onClick={() => wanted.change({ finished: null, count: null })}
-        >
+        <button type="button" className="link-button" onClick={() => wanted.restore(null)}>
           The fence stands elsewhere: go back to the pick
         </button>
       )}

@@ -1,13 +1,11 @@
 import { useQuery } from "@tanstack/react-query";
 import { Link, useParams } from "react-router";
 
-import { api, type Project, type Unit } from "../../api/client";
+import { api, type Project } from "../../api/client";
+import { Weaves } from "../../drawing/Weaves";
 import { Notice } from "../../parts/Notice";
 import { AddUnit } from "./AddUnit";
 import { Bench } from "./Bench";
-
-/** The kind of unit that this screen knows how to ask for. */
-const WEIGHED = "half_square";
 
 /** The weighing of one unit: its address says which. */
 export function WeighingScreen() {
@@ -16,8 +14,6 @@ export function WeighingScreen() {
   const unit = project.data?.units.find((one) => String(one.id) === unitId);
   if (!project.data) return <Opening error={project.error ?? project.failureReason} />;
   if (!unit) return <NoUnit project={project.data} />;
-  if (unit.unit.kind !== WEIGHED)
-    return <OtherKind unit={unit} projectId={projectId} units={project.data.units} />;
   return <Bench key={unit.id} project={project.data} unit={unit} />;
 }
 
@@ -40,27 +36,10 @@ function NoUnit({ project }: { project: Project }) {
         </Link>
       ) : (
         <>
+          <Weaves cloths={project.cloths} />
           <p>Add one first: what it is for, how many, which finished size, and of which cloth.</p>
           <AddUnit project={project} labelled />
         </>
-      )}
-    </main>
-  );
-}
-
-function OtherKind({ unit, projectId, units }: { unit: Unit; projectId: string; units: Unit[] }) {
-  const other = units.find((one) => one.unit.kind === WEIGHED);
-  return (
-    <main className="middle">
-      <h1>{unit.label}</h1>
-      <p>
-        This screen weighs half-square triangle units. Weigh {unit.unit.kind.replaceAll("_", " ")} units with
-        bin/gauge.
-      </p>
-      {other && (
-        <Link className="button" to={`/projects/${projectId}/units/${other.id}`}>
-          Go to {other.label}
-        </Link>
       )}
     </main>
   );

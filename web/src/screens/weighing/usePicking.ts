@@ -3,6 +3,8 @@ import { useState } from "react";
 
 import { api, ApiError, type Project, type Unit, type UnitDocument } from "../../api/client";
 
+import { same } from "./unitDocument";
+
 type Choice = { method: string | null; spec: UnitDocument };
 type Undoable = { said: string; back: Choice };
 export type Conflict = { theirs: Unit; mine: Choice; said: string };
@@ -69,8 +71,4 @@ async function save(over: Unit, choice: Choice): Promise<Unit> {
   if (choice.method) return api.pick(over, choice.method, choice.spec);
   const unpicked = await api.unpick(over);
   return same(unpicked.unit, choice.spec) ? unpicked : api.changeUnit(unpicked, choice.spec);
-}
-
-export function same(one: UnitDocument, other: UnitDocument): boolean {
-  return one.kind === other.kind && one.finished === other.finished && one.count === other.count;
 }

@@ -1,16 +1,8 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 
-import {
-  api,
-  ApiError,
-  type Cloth,
-  type Project,
-  type Unit,
-  type UnitDocument,
-  type WeighAnswer,
-  type Weights,
-} from "../../api/client";
+import { api, ApiError, type Cloth, type Project, type Unit, type WeighAnswer } from "../../api/client";
+import type { Wanted } from "./useWanted";
 
 export type Weighing = {
   /** The last answer there was; it stays while the next is worked out, and when that fails. */
@@ -22,13 +14,14 @@ export type Weighing = {
 };
 
 /** The weighing of a unit with the drawer and the cloth of its project. */
-export function useWeighing(project: Project, unit: Unit, spec: UnitDocument, weights: Weights): Weighing {
+export function useWeighing(project: Project, unit: Unit, wanted: Wanted): Weighing {
   const document = {
-    unit: spec,
+    unit: wanted.spec,
+    ...(wanted.at !== null && { at: wanted.at }),
     seam_allowance: project.seam_allowance,
     tools: project.drawer,
     maker: project.profile,
-    priorities: weights,
+    priorities: wanted.weights,
     fabrics: Object.fromEntries(
       Object.entries(unit.cloths).map(([role, id]) => [role, clothOf(project, id)?.fabric]),
     ),
