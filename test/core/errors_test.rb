@@ -225,14 +225,17 @@ class ErrorsTest < CoreCase
   def test_corners_are_squared_up_along_the_wedge_of_their_own_side
     ring = way("triangle_ruler/patches", { "kind" => "wedge_ring", "finished" => "6", "large_corners" => true }, tools: Catalogue::TOOLS)
     corners, wedges = ring.unit.frame.outer.partition { |edge| edge.patch >= 8 }
-    above = ->(edge) { edge.normal.last > 0.9 }
-    outside = [*corners.map { |edge| [edge, 0.2] }, *wedges.map { |edge| [edge, above.call(edge) ? 0.05 : 0.0] }].to_h.compare_by_identity
+    outside = [*corners.map { |edge| [edge, 0.2] }, *wedges.map { |edge| [edge, beside(edge)] }].to_h.compare_by_identity
     still = Struct.new(:none) { def spread(*) = none }.new(0.0)
     squared, slack = ring.trimming.call(ring.unit.frame, {}, outside, still)
 
-    assert_equal [2, 8], [corners.count(&above), corners.size]
-    corners.each { |edge| assert_in_delta above.call(edge) ? 0.05 : 0.0, squared[edge], CLOSE }
+    assert_equal [2, 8], [corners.count { |edge| beside(edge).positive? }, corners.size]
+    corners.each { |edge| assert_in_delta beside(edge), squared[edge], CLOSE }
     assert_equal [0.15, 0.15, *([0.2] * 6)], slack.map { |left| left.round(9) }.sort
+  end
+
+  def beside(edge)
+    edge.normal.last > 0.9 ? 0.05 : 0.0
   end
 
   # The kite's square is 1/2 too large: all of it sticks out at its two raw sides and is squared up.
