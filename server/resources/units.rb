@@ -7,7 +7,7 @@ module Server
       post "/api/projects/:id/units" do
         project = Models::Maker.at_bench.projects.find(params["id"])
         fields = read { |node| UnitFields.new(node, project, required: %w[label unit]).read }
-        unit = Models::Unit.transaction { project.units.create!(fields.except(:cloths)).tap { |made| set_cloths(made, fields) } }
+        unit = Models::Unit.transaction { at_the_end(project, fields.except(:cloths)).tap { |made| set_cloths(made, fields) } }
         answer unit.reload.to_document, status: 201
       end
 
@@ -26,6 +26,10 @@ module Server
       end
 
       private
+
+      def at_the_end(project, fields)
+        project.units.create!(position: project.units.maximum(:position).to_i + 1, **fields)
+      end
 
       def find
         Models::Unit.find(params["id"])

@@ -10,6 +10,7 @@ class WeighingScreenTest < BrowserCase
 
     assert_equal OakenGauge::Methods.making(unit).map(&:title).sort, ways.sort
     assert_heard "squares cut two and seven eighths inches", "Two at a time"
+    assert_heard "strips cut two and one half inches, line two inches", PAIR
     assert_heard "blanks cut five and one half inches × seven inches, line two inches", "Single patches, die cut"
     assert_equal "24", find_field("How many").value
     assert_fence "two inches"
@@ -158,7 +159,7 @@ class WeighingScreenTest < BrowserCase
     within("section[aria-label='How true']") do
       assert_text "What makes it wander, by step"
       assert_text "sewing the long side"
-      assert_text(/A row of 2 is 0\.\d+ small, give or take 0\.\d+/)
+      assert_text(/A row of units, or a block as wide: of 2 is 0\.\d+ small, give or take 0\.\d+/)
     end
   end
 

@@ -97,6 +97,15 @@ class ViewTest < CoreCase
     assert_equal %w[-1/16 1/16], row(beam({ "kind" => "half_square", "finished" => "2 1/16", "count" => 1 }), "tri", "half_square")["gaps"]
   end
 
+  # A goose's line is not its sky's.
+  def test_a_straight_ruler_says_what_it_cuts_where_there_are_several
+    geese, half = [{ "kind" => "flying_geese", "finished" => %w[2 4], "count" => 1 }, { "kind" => "half_square", "finished" => "2", "count" => 1 }].map { |unit| beam(unit) }
+
+    assert_equal ["goose", "5 1/4"], row(geese, "rule", nil).values_at("role", "locked")
+    assert_nil row(half, "rule", nil)["role"]
+    assert_nil row(geese, "half", nil)&.fetch("role")
+  end
+
   def test_a_straight_ruler_shows_the_line_that_is_cut_at
     ruler = row(beam({ "kind" => "half_square", "finished" => "2", "count" => 1 }), "rule", nil)
     lines = ruler["marks"].to_h { |mark| [mark["finished"], [mark["printed"], mark["main"]]] }

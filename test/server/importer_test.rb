@@ -8,8 +8,13 @@ class ImporterTest < ServerCase
   end
 
   def test_the_demo_can_be_weighed_and_every_method_has_its_turn
-    feasible = @project.units.flat_map { |unit| OakenGauge.weigh(unit.weigh_document)["methods"].select { |method| method["feasible"] } }
+    found = @project.units.to_a.group_by { |unit| unit.spec["kind"] }.transform_values do |units|
+      units.flat_map { |unit| OakenGauge.weigh(unit.weigh_document)["methods"].select { |method| method["feasible"] } }
+    end
     offered = OakenGauge::Methods.making(OakenGauge::Units::HalfSquare.new(finished: 2r, count: 1)).map(&:id)
+    feasible = found["half_square"]
+
+    found.each { |kind, methods| assert_operator methods.size, :>, 4, kind }
 
     assert_equal offered.sort, feasible.map { |method| method["method"] }.uniq.sort
   end

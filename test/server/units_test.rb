@@ -14,6 +14,7 @@ class UnitsResourceTest < ServerCase
     made = send_json("POST", "/api/projects/#{@project.id}/units", { "label" => "Foam", "unit" => SPEC.merge("finished" => "2.5"), "cloths" => cloths })
 
     assert_equal [201, SPEC, cloths], [last_response.status, made["unit"], made["cloths"]]
+    assert_equal %w[Keels Foam], @project.reload.units.last(2).map(&:label)
   end
 
   def test_bad_units

@@ -46,7 +46,7 @@ module OakenGauge
 
       def beam_row(row)
         { "tool" => row.tool.id, "name" => row.tool.name, "side" => row.side&.to_s, "reads" => row.reads.to_s,
-          "marks" => row.marks.map { |mark| mark(mark) }, "locked" => row.locked&.label(@task.measure),
+          "role" => row.role&.to_s, "marks" => row.marks.map { |mark| mark(mark) }, "locked" => row.locked&.label(@task.measure),
           "gaps" => row.gaps.map { |gap| write(gap) } }
       end
 

@@ -12,9 +12,10 @@ module OakenGauge
       # From one stop of the fence to the next.
       STOP = 1/8r
 
+      # - role: of which fabric a straight ruler cuts what its row shows, where a unit has patches of several sizes
       # - locked: the mark that stands at the wanted size, or nil
       # - gaps: where none does, inches to the nearest mark below (negative) and above
-      Row = Struct.new(:tool, :side, :reads, :marks, :locked, :gaps, keyword_init: true)
+      Row = Struct.new(:tool, :side, :reads, :role, :marks, :locked, :gaps, keyword_init: true)
 
       # @param task [Task]
       def initialize(task)
@@ -106,8 +107,13 @@ module OakenGauge
 
       def rows_of(tool, marks)
         marks.group_by(&:side).map do |side, own|
-          Row.new(tool: tool, side: side, reads: own.first.reads, marks: own, locked: locked(own), gaps: gaps(own))
+          Row.new(tool: tool, side: side, reads: own.first.reads, role: (ruled_role if tool.is_a?(Tools::StraightRuler)), marks: own,
+                  locked: locked(own), gaps: gaps(own))
         end
+      end
+
+      def ruled_role
+        unit.patches.find { |patch| patch.shape == ruled }.role if unit.shapes.size > 1
       end
 
       def locked(marks)

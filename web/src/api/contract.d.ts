@@ -907,6 +907,8 @@ export interface components {
             name: string;
             side: string | null;
             reads: string;
+            /** @description The fabric whose patches the row is for */
+            role: string | null;
             locked: string | null;
             gaps: components["schemas"]["Length"][];
             marks: {

@@ -24,7 +24,7 @@ const READS: Record<string, string> = {
 /** One side of one tool: its marks on the beam's scale, and what it says at the fence. */
 export function BeamRow({ row, oneOfMany, place, fence }: Props) {
   const side = SIDES[row.side ?? ""];
-  const reads = READS[row.reads] ?? row.reads;
+  const reads = row.role ? `${row.reads}, ${row.role}` : (READS[row.reads] ?? row.reads);
   return (
     <div className="beam-row">
       <div className="beam-row-name">

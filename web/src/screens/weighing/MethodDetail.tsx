@@ -140,7 +140,9 @@ function Steps({ method }: { method: Method }) {
             <span>
               <Words>{step.say}</Words>
             </span>
-            <span className="quiet">{step.minutes.toFixed(1)} min</span>
+            {step.minutes > 0 && (
+              <span className="quiet whitespace-nowrap">{step.minutes.toFixed(1)} min</span>
+            )}
           </li>
         ))}
       </ol>

@@ -46,6 +46,7 @@ function figures(accuracy: Accuracy): [string, string][] {
     ["Size on the whole", `${off(accuracy.size_bias)} (rounding alone: ${off(accuracy.rounding)})`],
     ["It wanders by", `${accuracy.size_sd.toFixed(3)} either way`],
     ["Size within 1/16", inHundred(accuracy.within_sixteenth)],
+    ["Points wander by", `${accuracy.point_sd.toFixed(3)} either way`],
     ["Points within 1/16", inHundred(accuracy.points_within_sixteenth)],
     ["Raw edges on the bias", String(accuracy.bias_edges)],
   ];
@@ -67,7 +68,7 @@ function Parts({ accuracy }: { accuracy: Accuracy }) {
                 <rect width={110 * part.share} height="10" className="part-share" />
               </svg>
             </td>
-            <td className="numeric">{(part.share * 100).toFixed(0)} %</td>
+            <td className="numeric whitespace-nowrap">{(part.share * 100).toFixed(0)} %</td>
           </tr>
         ))}
       </tbody>
@@ -78,7 +79,7 @@ function Parts({ accuracy }: { accuracy: Accuracy }) {
 function Rows({ accuracy }: { accuracy: Accuracy }) {
   return (
     <p className="rows-of-units">
-      A row of{" "}
+      A row of units, or a block as wide: of{" "}
       {accuracy.rows.map((row, i) => (
         <span key={row.units}>
           {i > 0 && "; of "}

@@ -66,16 +66,19 @@ function LineWords({ setting, alone }: { setting: Method["settings"][number]; al
 function alike(cuts: Cut[]): Alike[] {
   const groups = new Map<string, Alike>();
   for (const cut of cuts) {
-    const key = `${cut.shape} ${cut.size.join(" ")}`;
+    const key = `${cut.shape} ${numbers(cut.shape, cut.size).join(" ")}`;
     groups.set(key, [...(groups.get(key) ?? []), cut] as Alike);
   }
   return [...groups.values()];
 }
 
 /** A square or a strip is named by one number, anything else by two. */
+function numbers(shape: string, size: string[]): string[] {
+  return shape === "square" || shape === "strip" ? size.slice(0, 1) : size;
+}
+
 export function CutLabel({ shape, size }: { shape: string; size: string[] }) {
-  const numbers = shape === "square" || shape === "strip" ? size.slice(0, 1) : size;
-  return numbers.map((number, i) => (
+  return numbers(shape, size).map((number, i) => (
     <span key={i}>
       {i > 0 && " × "}
       <CutSize length={number} />
