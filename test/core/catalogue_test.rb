@@ -17,6 +17,19 @@ class CatalogueTest < CoreCase
     end
   end
 
+  # Wherever the fence stands: the unit that was answered, weighed by itself, comes to the same.
+  def test_every_kind_at_every_stop
+    OakenGauge.kinds.product((1/2r).step(8, 1/4r).to_a).each do |kind, stop|
+      at = Length.new(stop).to_s
+      answer = OakenGauge.weigh({ "unit" => kind["starter"], "tools" => Catalogue::TOOLS, "at" => at }, view: true)
+
+      assert_equal [kind["kind"], at], [answer["unit"]["kind"], answer["beam"]["finished"]]
+      next unless stop.denominator == 1
+
+      assert_equal OakenGauge.weigh({ "unit" => answer["unit"], "tools" => Catalogue::TOOLS }, view: true)["methods"], answer["methods"], "#{kind['kind']} #{at}"
+    end
+  end
+
   def ask(unit, fabric = "yardage", **rest)
     roles = Units.kinds.fetch(unit["kind"]).roles.map(&:to_s)
     OakenGauge.weigh({ "unit" => unit, "tools" => Catalogue::TOOLS,

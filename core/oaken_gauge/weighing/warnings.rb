@@ -56,19 +56,15 @@ module OakenGauge
 
       # 2 7/8 is easily read as 2 3/4; a half is easily found.
       def between_lines
-        lines = @way.settings.select { |setting| between?(setting) }.map(&:mark).uniq
+        lines = @way.settings.select { |setting| between?(setting) }.uniq(&:mark)
         return if lines.empty?
 
-        words = lines.map { |line| "#{@way.say(line)}, not #{@way.say(line - setting_grid(line))}" }.join("; ")
+        words = lines.map { |line| "#{@way.say(line.mark)}, not #{@way.say(line.mark - line.tool.grid.step)}" }.join("; ")
         [:between_lines, "Read the line twice: #{words}."]
       end
 
       def between?(setting)
         setting.tool.is_a?(Tools::StraightRuler) && !setting.tool.main_line?(setting.mark) && (2 * setting.mark).denominator != 1
-      end
-
-      def setting_grid(line)
-        @way.settings.find { |setting| setting.mark == line }.tool.grid.step
       end
 
       # A finished number read as a strip width, or the reverse, costs two allowances.
