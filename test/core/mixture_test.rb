@@ -42,6 +42,28 @@ class MixtureTest < CoreCase
     assert_in_delta 0.1 * 0.2 / 4, unlike.between(0.25, 0.35), CLOSE
   end
 
+  # Four that always slip by a half, one way or the other: all one way in 2 of 16, three in 8, two and two in 6.
+  def test_slips_that_always_come
+    always = Weighing::Mixture.new(mean: 0.0, sd: 1e-6, slips: [[0.5, 1.0]] * 4)
+
+    assert_in_delta 6 / 16.0, always.between(-0.1, 0.1), CLOSE
+    assert_in_delta 4 / 16.0, always.between(0.9, 1.1), CLOSE
+    assert_in_delta 1 / 16.0, always.between(1.9, 2.1), CLOSE
+    assert_in_delta 1.0, always.between(-2.1, 2.1), CLOSE
+    assert_in_delta 1.0, always.sd, CLOSE
+    assert_in_delta(-2.0, always.at(0.03), 1e-5)
+  end
+
+  # Ten of one in a hundred: what is left out weighs next to nothing, and no variance is lost.
+  def test_many_rare_slips
+    many = mixture(slips: (1..10).map { |i| [0.1 + (i / 100.0), 0.01] })
+    told = many.send(:parts)
+
+    assert_in_delta 1.0, told.sum { |_, weight, _| weight }, CLOSE
+    assert_in_delta many.sd**2, told.sum { |jump, weight, sd| weight * ((jump**2) + (sd**2)) }, CLOSE
+    assert_operator told.size, :<, 700
+  end
+
   def test_slips_that_move_nothing_change_nothing
     assert_in_delta mixture.between(-0.03, 0.05), mixture(slips: [[0.0, 0.3]]).between(-0.03, 0.05), CLOSE
   end

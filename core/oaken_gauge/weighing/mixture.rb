@@ -3,11 +3,16 @@
 module OakenGauge
   module Weighing
     # A measure that is mostly normal, and now and then, when a line was read wrong, a jump away from
-    # it: a mixture of normals, one for no slip, one for each slip, one for each two. Three and more at
-    # once are rare and go so many ways that one wide normal stands for them all.
+    # it: a mixture of normals, one for each way in which slips may come together. What hardly ever comes
+    # together goes so many ways that one wide normal stands for it all.
     class Mixture
       # Enough to find a measure to a millionth of an inch.
       HALVINGS = 24
+      # How seldom is hardly ever.
+      LEAST = 1e-7
+      # How far slips of one size carry, for how likely each is: alike for many measures.
+      CARRIED = Memo.new(500)
+      private_constant :CARRIED
 
       # @return [Float] inches, slips and all: those go either way alike
       attr_reader :mean
@@ -34,7 +39,7 @@ module OakenGauge
       # @param share [Float]
       # @return [Float] the measure that this part of all stays below
       def at(share)
-        low, high = [-1, 1].map { |way| mean + (way * ((8 * @own_sd) + (2 * (@slips.map(&:first).max || 0)) + 1e-9)) }
+        low, high = [-1, 1].map { |way| mean + (way * ((8 * @own_sd) + @slips.sum(&:first) + 1e-9)) }
         HALVINGS.times do
           middle = (low + high) / 2
           under(middle) < share ? low = middle : high = middle
@@ -52,46 +57,36 @@ module OakenGauge
       # @return [Array<Array(Float, Float, Float)>] how far each part has jumped, its weight, and its spread
       def parts
         @parts ||= begin
-          few = told.map { |jump, weight| [jump, weight, @own_sd] }
-          rest = 1 - few.sum { |_, weight, _| weight }
-          rest > 1e-12 ? [*few, [0.0, rest, many(few, rest)]] : few
+          told = together.map { |jump, weight| [jump, weight, @own_sd] }
+          rest = 1 - told.sum { |_, weight, _| weight }
+          rest > 1e-12 ? [*told, [0.0, rest, many(told, rest)]] : told
         end
       end
 
-      # No slip, one, and two.
-      def told
-        none = @slips.inject(1.0) { |all, (_, chance)| all * (1 - chance) }
-        all = [[0.0, none], *single(odds, none), *double(odds, none)]
-        all.group_by { |jump, _| jump.round(6) }.map { |jump, same| [jump, same.sum(&:last)] }
-      end
-
-      # The spread of three slips and more: what of all variance the others leave.
-      def many(few, rest)
-        left = (sd**2) - (@own_sd**2) - few.sum { |jump, weight, _| weight * (jump**2) }
+      # The spread of what hardly ever happens: what of all variance the others leave.
+      def many(told, rest)
+        left = (sd**2) - (@own_sd**2) - told.sum { |jump, weight, _| weight * (jump**2) }
         Math.sqrt((@own_sd**2) + [left / rest, 0.0].max)
       end
 
-      # How likely a jump of each size is, against none; and the slips that it may come from.
-      def odds
-        @odds ||= @slips.group_by(&:first).map { |jump, same| [jump, same.sum { |_, chance| chance / (1 - chance) }, same] }
+      # Slips of every size, put together.
+      # @return [Hash{Float => Float}] how far all have jumped, and how likely that is
+      def together
+        @slips.group_by(&:first).inject({ 0.0 => 1.0 }) do |all, (jump, same)|
+          carried = CARRIED.fetch(same.map(&:last)) { carried(same.map(&:last)) }
+          join(all, carried.transform_keys { |times| times * jump })
+        end
       end
 
-      def single(odds, none)
-        odds.flat_map { |jump, odd, _| both_ways(jump, none * odd) }
+      # How many jumps of one size are left over when some go one way and some the other.
+      def carried(chances)
+        chances.inject({ 0 => 1.0 }) { |all, chance| join(all, { 0 => 1 - chance, 1 => chance / 2, -1 => chance / 2 }) }
       end
 
-      # Two slips: of two sizes, or twice of one.
-      def double(odds, none)
-        unlike = odds.combination(2).flat_map { |(one, odd, _), (other, chance, _)| pairs(one, other, none * odd * chance) }
-        unlike + odds.flat_map { |jump, odd, same| pairs(jump, jump, none * ((odd**2) - same.sum { |_, c| (c / (1 - c))**2 }) / 2) }
-      end
-
-      def pairs(one, other, weight)
-        both_ways(one + other, weight / 2) + both_ways(one - other, weight / 2)
-      end
-
-      def both_ways(jump, weight)
-        [[jump, weight / 2], [-jump, weight / 2]]
+      def join(some, others)
+        all = Hash.new(0.0)
+        some.each { |one, weight| others.each { |other, chance| all[(one + other).round(6)] += weight * chance } }
+        all.reject { |_, weight| weight < LEAST }
       end
 
       def below(limit, jump, sd)

@@ -10,6 +10,8 @@ module OakenGauge
       LIMIT = Accuracy::LIMIT.to_f
       # How many times its own error a figure may lie off the budget's and still agree with it.
       ERRORS = 4
+      # What single precision may add up to over many units, inches.
+      SLIGHT = 1e-4
 
       # @return [Integer]
       attr_reader :count, :seed
@@ -48,7 +50,7 @@ module OakenGauge
 
       # @return [Boolean] whether every figure agrees with the budget's
       def agrees?
-        budget.all? { |name, figure| (figure - figures[name]).abs <= (ERRORS * errors[name]) + 1e-6 }
+        budget.all? { |name, figure| (figure - figures[name]).abs <= (ERRORS * errors[name]) + SLIGHT }
       end
 
       # @return [Float] the part of the units that are good in every size and every point, and large enough
