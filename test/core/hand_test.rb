@@ -65,6 +65,15 @@ class HandTest < CoreCase
     assert_empty(found.select { |_, kind| kind == :misread })
   end
 
+  # A rectangle's strips come from the slots; its length is cut one by one, on a line between.
+  def test_what_is_not_cut_in_slots_can_be_read_wrong
+    slots = { "id" => "slots", "name" => "Slots", "kind" => "slotted_ruler", "slot_step" => "1/2", "reach" => "12", "length" => "20" }
+    found = kinds(way("rotary/patches", { "kind" => "rectangle", "finished" => %w[2 3], "count" => 200 }, tools: [STRAIGHT, slots]))
+
+    assert_includes found, %i[cut_strip_slots ruler_main]
+    assert_includes found, %i[subcut_rectangle ruler_between]
+  end
+
   # Trimming on four sides lays the ruler and cuts two widths; on two it only cuts.
   def test_trimming
     four, two = [4, 2].map { |sides| kinds(way("rotary/two_at_a_time_oversize", tools: [STRAIGHT], maker: { "trim_sides" => sides })).tally }

@@ -17,7 +17,7 @@ class RankingTest < CoreCase
 
     def way
       own = school
-      Struct.new(:class).new(Struct.new(:school).new(own))
+      Struct.new(:class).new(Struct.new(:school, :large_square).new(own))
     end
 
     def feasible?
@@ -74,8 +74,8 @@ class RankingTest < CoreCase
   def test_the_other_school_comes_after_her_own
     schooled = outcomes.first(3).zip([:oversize, :exact, nil]).each { |made, school| made.school = school }.map(&:first)
 
-    assert_equal %i[middling quick thrifty], Weighing::Ranking.new(schooled, { fabric: 1 }, :exact).in_order.map(&:name)
-    assert_equal %i[thrifty middling quick], Weighing::Ranking.new(schooled, { fabric: 1 }, :oversize).in_order.map(&:name)
+    assert_equal %i[middling quick thrifty], Weighing::Ranking.new(schooled, { fabric: 1 }, Weighing::Maker.new(school: :exact)).in_order.map(&:name)
+    assert_equal %i[thrifty middling quick], Weighing::Ranking.new(schooled, { fabric: 1 }, Weighing::Maker.new(school: :oversize)).in_order.map(&:name)
   end
 
   def test_beaten_on_every_count

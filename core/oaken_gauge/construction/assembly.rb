@@ -64,9 +64,13 @@ module OakenGauge
 
       def sew(sewn, joint, hand)
         off = hand.guide == :edge ? 0.0 : hand.laid
-        slide = @method.matched? ? hand.laid : 0.0
+        slide = @method.matched? ? slide(joint, hand) : 0.0
         sewn.sew(joint, depth: hand.depth, pressed: hand.pressed, off: off, slide: slide,
                         along: @method.lies_along(joint, hand))
+      end
+
+      def slide(joint, hand)
+        @frame.crossings.any? { |long, _, _| long.equal?(joint) } ? hand.met : hand.laid
       end
 
       def measure(seams, outside, hand)

@@ -10,7 +10,7 @@ module OakenGauge
       SEWS = { sew_beside_line: :line, sew_beside_guide: :line, sew_on_line: :on_line, sew_on_guide: :on_line,
                sew_seam: :edge, sew_round: :edge, sew_long_side: :edge }.freeze
       STRIPS = %i[cut_strip cut_strip_slots].freeze
-      PRESSES = %i[press_to_dark press_to_sky press_seam].freeze
+      PRESSES = %i[press_to_dark press_to_sky press_seam press_open].freeze
       LAYS = %i[match_opposites lay_apart lay_on center_on].freeze
 
       # @param method [Methods::Method]
@@ -67,7 +67,7 @@ module OakenGauge
       #   some always; a scant seam gives it back, or a thread inside the line where a corner is flipped
       def depth
         given_back = guide == :on_line ? :thread : :scant
-        @draws.always(sewing, :take_up) + @draws.always(sewing, given_back, -1) + @draws.spread(sewing, seam_kind)
+        @draws.always(sewing, open? ? :take_up_open : :take_up) + @draws.always(sewing, given_back, -1) + @draws.spread(sewing, seam_kind)
       end
 
       # @return [Numeric] what a seam that is not pressed flat keeps back, inches
@@ -78,6 +78,11 @@ module OakenGauge
       # @return [Numeric] how far two pieces were laid off one another, inches
       def laid
         @draws.spread(first(LAYS) || sewing, @method.blunt? ? :laying_blunt : :laying)
+      end
+
+      # @return [Numeric] the same along a seam in which others meet: pressed to opposite sides they nest
+      def met
+        open? ? @draws.spread(first(LAYS) || sewing, :laying_open) : laid
       end
 
       # @param edge [Symbol] :sewn or :outer
@@ -101,6 +106,10 @@ module OakenGauge
 
       def first(names)
         (@method.operations & names).first
+      end
+
+      def open?
+        @method.opens_seams?
       end
 
       # A heavy line, a slot, or a line between: only the last can be read wrong.

@@ -110,6 +110,14 @@ module OakenGauge
         :exact if subclasses.any? { |sister| sister.include?(Oversize) }
       end
 
+      # @overload large_square(role)
+      #   Declares which fabric the larger of its squares is, where makers differ in that.
+      # @return [Symbol, nil]
+      def large_square(role = nil)
+        @large_square = role if role
+        @large_square
+      end
+
       # @param _unit [Units::Unit]
       # @return [Boolean] whether it is a way to make this very unit, whatever tools there are
       def offers?(_unit)

@@ -7,10 +7,17 @@ module OakenGauge
     module Making
       # Where a light or a tape leads the seam, no line is drawn.
       GUIDED = { sew_beside_line: :sew_beside_guide, sew_on_line: :sew_on_guide, cut_on_line: :cut_between }.freeze
+      # Where seams are pressed open; then no half presses another way than the other.
+      OPENED = { press_to_dark: :press_open, press_to_sky: :press_open, press_seam: :press_open, snip: nil }.freeze
 
       # @return [Array<Step>] the steps as this maker does them
       def work
-        @work ||= task.aids.lines? ? steps : steps.filter_map { |step| guided(step) }
+        @work ||= steps.filter_map { |step| own(step) }
+      end
+
+      # @return [Boolean] whether its seams are pressed open
+      def opens_seams?
+        task.maker.opens_seams?
       end
 
       # @return [Array<Symbol>] the operations of its steps
@@ -91,11 +98,17 @@ module OakenGauge
 
       private
 
-      def guided(step)
-        return if step.operation.marks
+      # A step as this maker does it; nil when she does not.
+      def own(step)
+        return if step.operation.marks && !task.aids.lines?
 
-        name = GUIDED[step.operation.name]
-        name ? step.dup.tap { |other| other.operation = Operations.fetch(name) } : step
+        name = step.operation.name
+        done = instead.fetch(name, name) or return
+        done == name ? step : step.dup.tap { |other| other.operation = Operations.fetch(done) }
+      end
+
+      def instead
+        @instead ||= { **(task.aids.lines? ? {} : GUIDED), **(opens_seams? ? OPENED : {}) }
       end
     end
   end

@@ -30,15 +30,14 @@ module OakenGauge
       seam = %i[sew_start sew_inch].freeze
 
       # Cutting
-      operation :straighten, :align_and_cut, "Straighten the end of the strip.",
-                "Straighten the ends of the %<count>d strips.", **cutting
+      operation :straighten, :align_and_cut, "Straighten the end of the strip.", "Straighten the ends of the %<count>d strips.", **cutting
       operation :cut_strip, :align_and_cut, "Cut 1 strip %<size>s wide.", "Cut %<count>d strips %<size>s wide.", **cutting
       operation :subcut, :align_and_cut, "Cut 1 square of %<size>s from the strip: %<on>s.",
                 "Cut %<count>d squares of %<size>s from the strips: %<on>s.", **cutting
       operation :subcut_rectangle, :align_and_cut, "Cut 1 piece of %<size>s from the strip: %<on>s.",
                 "Cut %<count>d pieces of %<size>s from the strips: %<on>s.", **cutting
-      operation :lay_slots, :align_and_cut, "Lay the slotted ruler once.", "Lay the slotted ruler %<count>d times.", placements: 1,
-alignments: 1
+      operation :lay_slots, :align_and_cut, "Lay the slotted ruler once.", "Lay the slotted ruler %<count>d times.",
+                placements: 1, alignments: 1
       operation :cut_strip_slots, :cut_slot, "Cut 1 strip %<size>s wide in a slot.",
                 "Cut %<count>d strips %<size>s wide in the slots, without moving the ruler in between.", cuts: 1, care: :blade
       operation :subcut_slots, :cut_slot, "Cut 1 square of %<size>s from the strip, in a slot: %<on>s.",
@@ -119,6 +118,8 @@ alignments: 1
                 "Set the seams, then press %<count>d pieces to the sky: lift, do not slide.", care: :iron
       operation :press_seam, :press, "Set the seam, then press it.",
                 "Set the seams, then press them: %<count>d times, lift, do not slide.", care: :iron
+      operation :press_open, :press_open, "Set the seam, then press it open.",
+                "Set the seams, then press %<count>d open: lift, do not slide.", care: :iron
       operation :snip, :snip, "Snip the allowance between the stitching lines.",
                 "Snip %<count>d allowances between the stitching lines, so that each half presses its own way."
       operation :trim_to, :trim_side, "Trim the unit to %<on>s.",

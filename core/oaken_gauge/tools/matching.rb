@@ -11,16 +11,19 @@ module OakenGauge
       # @param tools [Array<Tool>]
       # @param shape [Patches::Shape] the patch needed
       # @param seam [Rational] the seam allowance it will be sewn with
-      def initialize(tools, shape, seam)
+      # @param numbers [Symbol] which are read rather than others: :either, :finished or :strip
+      def initialize(tools, shape, seam, numbers = :either)
         @tools = tools
         @shape = shape
         @seam = seam
+        @numbers = numbers
       end
 
-      # The mark that is easiest to find, of those that make the patch.
+      # Of the marks that make the patch the one that is easiest to find, if need be among numbers that
+      # are read as the maker does.
       # @return [Mark, nil]
       def exact
-        exacts.min_by { |mark| mark.main ? 0 : 1 }
+        exacts.min_by { |mark| [mark.reads == @numbers ? 0 : 1, mark.main ? 0 : 1] }
       end
 
       # @return [Array<Mark>] every mark that makes the patch

@@ -4,10 +4,6 @@ module OakenGauge
   module Weighing
     # The maker: what is known of her hands, and which of the ways that good makers differ in are hers.
     class Maker
-      # A way that is hers to choose. - title, meaning: words; - options: what may be chosen, or nil for a
-      # length or a yes; - usual: what stands where she does not say
-      Choice = Struct.new(:title, :meaning, :options, :usual, keyword_init: true)
-
       CHOICES = {
         "school" => Choice.new(title: "Cut exact, or large and trimmed", options: %w[either exact oversize], usual: :either,
                                meaning: "Methods of the other school are put behind your own."),
@@ -16,10 +12,18 @@ module OakenGauge
                                    meaning: "Four, centred on the seams, or two, with the ears."),
         "marking" => Choice.new(title: "Lines for sewing", options: %w[aid drawn_line], usual: :aid,
                                 meaning: "Lead seams by the light or tape in the drawer, or draw lines all the same."),
+        "pressing" => Choice.new(title: "Seams are pressed", options: %w[to_side open], usual: :to_side,
+                                 meaning: "Open they take up less but take longer; where seams meet they are pinned, not nested."),
+        "large_square" => Choice.new(title: "Geese four at a time: the large square is", options: %w[either goose sky], usual: :either,
+                                     meaning: "The method with the other large square is put behind your own."),
+        "numbers" => Choice.new(title: "Numbers on triangle rulers", options: %w[either finished strip], usual: :either,
+                                meaning: "Of two rulers that both have the mark, the one that you read is taken."),
         "starched" => Choice.new(title: "Starch all cloth", usual: false, meaning: "Edges on the bias grow less."),
         "bonus" => Choice.new(title: "Bonus units from cut-off corners", usual: false,
                               meaning: "Stitch and flip sews a second seam first, and keeps the corners.")
       }.freeze
+      # Ways that a method declares too, where it is of one.
+      DECLARED = %i[school large_square].freeze
 
       # @return [Profile]
       attr_reader :profile
@@ -31,6 +35,12 @@ module OakenGauge
       attr_reader :school
       # @return [Symbol] :aid or :drawn_line
       attr_reader :marking
+      # @return [Symbol] :to_side or :open
+      attr_reader :pressing
+      # @return [Symbol] :either, :goose or :sky
+      attr_reader :large_square
+      # @return [Symbol] :either, :finished or :strip
+      attr_reader :numbers
       # @return [Integer] 2 or 4
       attr_reader :trim_sides
       # @return [Boolean] whether she starches all cloth
@@ -40,9 +50,7 @@ module OakenGauge
       # @param chosen [Hash{Symbol => Object}] by the names of {CHOICES}
       def initialize(profile: Profile.new, **chosen)
         @profile = profile
-        chosen = CHOICES.to_h { |name, choice| [name.to_sym, choice.usual] }.merge(chosen)
-        @margin, @bonus, @school, @marking, @trim_sides, @starched = chosen.values_at(:margin, :bonus, :school, :marking, :trim_sides,
-:starched)
+        CHOICES.each { |name, choice| instance_variable_set("@#{name}", chosen.fetch(name.to_sym, choice.usual)) }
       end
 
       class << self
@@ -54,7 +62,7 @@ module OakenGauge
           errors = node.child("errors")
           known = Profile.read(node, :time)
           known = known.merge(Profile.read(errors, :error)) if errors&.keys(optional: names(:error))
-          new(profile: Profile.new(known), **choices(node))
+          new(profile: Profile.new(known), **CHOICES.to_h { |name, choice| [name.to_sym, choice.read(node, name)] })
         end
 
         private
@@ -62,19 +70,27 @@ module OakenGauge
         def names(group)
           Parameters.of(group).map { |parameter| parameter.name.to_s }
         end
-
-        def choices(node)
-          usual = CHOICES.transform_values(&:usual)
-          { margin: node.length("margin", default: usual["margin"], most: 2), bonus: node.flag("bonus"), starched: node.flag("starched"),
-            trim_sides: node.choice("trim_sides", CHOICES["trim_sides"].options, default: 4),
-            **%w[school marking].to_h { |name| [name.to_sym, node.choice(name, CHOICES[name].options, default: usual[name].to_s).to_sym] } }
-        end
       end
 
       # @param time [Symbol]
       # @return [Numeric]
       def seconds(time)
         profile[time]
+      end
+
+      # @return [Boolean]
+      def opens_seams?
+        pressing == :open
+      end
+
+      # @param method [Class] a {Methods::Method}
+      # @return [Boolean] whether it is of another way than hers
+      def against?(method)
+        DECLARED.any? do |name|
+          own = public_send(name)
+          its = method.public_send(name)
+          own != :either && its && its != own
+        end
       end
     end
   end

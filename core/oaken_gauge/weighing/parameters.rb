@@ -50,6 +50,8 @@ module OakenGauge
       part "Sewing and pressing"
       error :take_up, 0.010, "Taken up by fold and thread", "What every seam takes beside its allowance, always.",
             tells: :mean, around: :seam_foot
+      error :take_up_open, 0.006, "The same, pressed open",
+            "What a seam takes that is pressed open: less has to fold over it. Our own guess.", tells: :mean, around: :seam_foot
       error :scant, 0.0, "Scant seam", "How much less than the allowance you sew, to give back what fold and thread take.", tells: :choice
       error :thread, 0.010, "A thread inside the line", "How far inside a line you sew where a corner is flipped over it.",
             tells: :mean, around: :seam_line
@@ -60,6 +62,8 @@ module OakenGauge
       error :laying, 0.010, "Laid on one another", "How far two pieces are laid off one another. Not a figure of the trade: our own guess."
       error :laying_blunt, 0.006, "Laid by blunt tips",
             "The same where tips come blunt or are trimmed first, so that a patch can only lie the right way. Our own guess."
+      error :laying_open, 0.015, "Laid where open seams meet",
+            "The same where seams meet that were pressed open: they cannot nest, and are pinned. Our own guess."
       error :pressing, 0.008, "Pressing", "What a pressed seam keeps back or gives."
       error :bias, 0.020, "Raw edge on the bias", "How much an edge on the bias grows while it is handled."
       error :bias_starched, 0.008, "The same, starched", "How much it grows when the cloth is starched."
@@ -80,6 +84,7 @@ module OakenGauge
       time :sew_inch, 0.6, "Sew an inch", "Sewing one inch."
       time :sew_start, 3, "Start a seam", "Feeding the next piece."
       time :press, 8, "Press", "Pressing one seam."
+      time :press_open, 12, "Press open", "Pressing one seam open. Our own guess."
       time :trim_side, 4, "Trim a side", "Trimming one side of a unit."
       time :snip, 3, "Snip", "One snip."
       time :die_pass, 45, "Die pass", "Laying the layers on a die and sending it through the press."

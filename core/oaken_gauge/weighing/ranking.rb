@@ -4,16 +4,16 @@ module OakenGauge
   module Weighing
     # Puts outcomes in order by the maker's priorities. Each figure is set against the best and the
     # worst among the methods that can be used: 1 for the best, 0 for the worst. The score is their
-    # mean, weighed by the priorities. At a tie the catalogue's order stands. The other school's methods
-    # come after those of the maker's own.
+    # mean, weighed by the priorities. At a tie the catalogue's order stands. Methods of other schools than
+    # the maker's come after her own.
     class Ranking
       # @param outcomes [Array<Outcome>]
       # @param priorities [Hash{Symbol => Numeric}]
-      # @param school [Symbol] :either, :exact or :oversize
-      def initialize(outcomes, priorities, school = :either)
+      # @param maker [Maker]
+      def initialize(outcomes, priorities, maker = Maker.new)
         @feasible, @others = outcomes.partition(&:feasible?)
         @priorities = priorities
-        @school = school
+        @maker = maker
       end
 
       # @return [Array<Outcome>] best first, those that cannot be used last
@@ -28,12 +28,7 @@ module OakenGauge
 
       def sorted
         @feasible.each { |outcome| outcome.score = score(outcome) }
-        @feasible.sort_by.with_index { |outcome, i| [other_school?(outcome) ? 1 : 0, -outcome.score.round(9), i] }
-      end
-
-      def other_school?(outcome)
-        school = outcome.way.class.school
-        @school != :either && !school.nil? && school != @school
+        @feasible.sort_by.with_index { |outcome, i| [@maker.against?(outcome.way.class) ? 1 : 0, -outcome.score.round(9), i] }
       end
 
       def score(outcome)

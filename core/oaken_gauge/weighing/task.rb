@@ -17,7 +17,7 @@ module OakenGauge
       # @param shape [Patches::Shape]
       # @return [Tools::Matching] worked out once, whichever method asks
       def matching(kind, shape)
-        (@matchings ||= {})[[kind, shape]] ||= Tools::Matching.new(drawer.of(kind), shape, seam)
+        (@matchings ||= {})[[kind, shape]] ||= Tools::Matching.new(drawer.of(kind), shape, seam, maker.numbers)
       end
 
       # @return [Cutters::Slots] the drawer's slotted rulers

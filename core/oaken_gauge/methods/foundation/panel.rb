@@ -44,6 +44,12 @@ module OakenGauge
           task.drawer.of(Tools::FoundationGrid).select { |one| one.made_for_seam == seam }
         end
 
+        # A folded seam holds sheet and cloth together: it cannot be opened.
+        # @return [Boolean]
+        def opens_seams?
+          false
+        end
+
         # @return [Construction::Sheet]
         def construction
           Construction::Sheet.new(self, grid, found)

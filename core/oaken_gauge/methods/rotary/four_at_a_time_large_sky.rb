@@ -17,6 +17,7 @@ module OakenGauge
         title "Four at a time, large sky square"
         makes :flying_geese
         per_set 4
+        large_square :sky
 
         cut(:goose, then_do: :mark_diagonal, marks: BOTH_DIAGONALS) { goose_square }
         cut(:sky, then_do: :lay_under, marks: BOTH_DIAGONALS) { sky_square }

@@ -10,6 +10,7 @@ module OakenGauge
         title "Four at a time, small sky squares"
         makes :flying_geese
         per_set 4
+        large_square :goose
 
         cut(:goose, then_do: :lay_under, marks: BOTH_DIAGONALS) { quarter_square_piece(unit.width) }
         cut(:sky, per_set: 4, then_do: :mark_diagonal, marks: DIAGONAL) { half_square_piece(unit.height) }

@@ -4,21 +4,32 @@ import type { Changing } from "./useChanging";
 
 type Props = { choice: Choice; changing: Changing };
 
-/** What the options are called. */
+/** What the options are called; some are called otherwise in one choice than in another. */
 const WORDS: Record<string, string> = {
   either: "whichever comes out better",
+  "numbers/either": "whichever is easier to find",
   exact: "exact, sewn scant",
   oversize: "large, then trimmed",
   aid: "by the aids I own",
   drawn_line: "draw them",
+  to_side: "to one side, so that they nest",
+  open: "open",
+  goose: "the goose",
+  sky: "the sky",
+  finished: "finished sizes",
+  strip: "strip widths",
   "4": "four",
   "2": "two",
 };
 
+function words(choice: Choice, option: string | number): string {
+  return WORDS[`${choice.name}/${option}`] ?? WORDS[String(option)] ?? String(option);
+}
+
 /** One way of working that is the maker's to choose. */
 export function ChoiceRow({ choice, changing }: Props) {
-  const choose = (value: unknown, words: string) =>
-    changing.choose(choice.name, value, `${choice.title}: ${words}`);
+  const choose = (value: unknown, said: string) =>
+    changing.choose(choice.name, value, `${choice.title}: ${said}`);
   if (typeof choice.value === "boolean")
     return (
       <li>
@@ -56,9 +67,9 @@ export function ChoiceRow({ choice, changing }: Props) {
               type="radio"
               name={choice.name}
               checked={choice.value === option}
-              onChange={() => choose(option, WORDS[String(option)] ?? String(option))}
+              onChange={() => choose(option, words(choice, option))}
             />
-            {WORDS[String(option)] ?? option}
+            {words(choice, option)}
           </label>
         ))}
       </fieldset>
