@@ -179,7 +179,18 @@ class ReasonsTest < CoreCase
     why = ->(errors) { feasible(half, maker: { "margin" => "1/16", "errors" => errors }).find { |method| method["method"] == "rotary/two_at_a_time_oversize" }["why"] }
 
     assert_match(/\d+ in 100 of its units leave nothing to trim at one side\./, why.call({ "seam_guided" => 0.05 }))
-    assert_match(/Every unit is trimmed, so all come within/, why.call({}))
+    assert_match(/Every unit is trimmed on four sides, so all come within/, why.call({}))
+  end
+
+  def test_sides_that_are_trimmed
+    [2, 4].zip(%w[two four]) do |sides, word|
+      methods = feasible({ "kind" => "flying_geese", "finished" => %w[2 4], "count" => 8 }, maker: { "trim_sides" => sides })
+      half = feasible({ "kind" => "half_square", "finished" => "2", "count" => 8 }, maker: { "trim_sides" => sides })
+
+      assert_includes half.find { |one| one["method"] == "rotary/two_at_a_time_oversize" }["why"], "trimmed on #{word} sides"
+      # Geese made head to head always are on four.
+      assert_includes methods.find { |one| one["method"] == "rotary/four_at_a_time_large_sky" }["why"], "trimmed on four sides"
+    end
   end
 
   # A maker who draws no lines is told to read none she does not need: the easy line needs no warning.

@@ -77,9 +77,13 @@ module OakenGauge
       def trueness
         accuracy = @outcome.accuracy
         if accuracy.too_small > SOME then "#{in_hundred(accuracy.too_small)} of its units leave nothing to trim at one side."
-        elsif @outcome.trimmed? then "Every unit is trimmed, so #{in_hundred(accuracy.within)} come within 1/16 of their size."
+        elsif @outcome.trimmed? then "#{trimmed}, so #{in_hundred(accuracy.within)} come within 1/16 of their size."
         else "#{in_hundred(accuracy.within).capitalize} come within 1/16 of their size#{cause(accuracy)}."
         end
+      end
+
+      def trimmed
+        "Every unit is trimmed on #{@outcome.way.trim_sides == 2 ? 'two' : 'four'} sides"
       end
 
       # What the size is off by always, or what makes it wander most.
