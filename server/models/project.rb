@@ -5,7 +5,8 @@ module Server
     # A quilt in the making.
     class Project < ActiveRecord::Base
       belongs_to :maker
-      has_many :units, -> { order(:position, :id) }, dependent: :destroy
+      has_many :units, -> { here.order(:position, :id) }
+      has_many :all_units, class_name: "Unit", dependent: :destroy
 
       # @return [Hash]
       def to_document

@@ -10,6 +10,9 @@ module Server
       has_many :cloths, through: :unit_cloths
       has_one :pick, dependent: :destroy
 
+      # Those that were not taken away.
+      scope :here, -> { where(removed_at: nil) }
+
       # @return [Hash]
       def to_document
         { "id" => id, "project_id" => project_id, "label" => label, "unit" => spec, "lock_version" => lock_version,

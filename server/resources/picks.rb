@@ -22,7 +22,7 @@ module Server
       private
 
       def find
-        Models::Unit.find(params["id"])
+        Models::Unit.here.find(params["id"])
       end
 
       def fields(node)

@@ -21,8 +21,14 @@ module Server
       end
 
       delete "/api/units/:id" do
-        find.destroy!
-        halt 204
+        save_over(find, Integer(params.fetch("lock_version"))) { |unit| unit.update!(removed_at: Time.now) }
+        answer Models::Unit.find(params["id"]).to_document
+      end
+
+      post "/api/units/:id/back" do
+        read { |node| node.keys(required: %w[lock_version]) }
+        save_over(Models::Unit.find(params["id"]), document["lock_version"]) { |unit| unit.update!(removed_at: nil) }
+        answer find.to_document
       end
 
       private
@@ -32,7 +38,7 @@ module Server
       end
 
       def find
-        Models::Unit.find(params["id"])
+        Models::Unit.here.find(params["id"])
       end
 
       def set_cloths(unit, fields)

@@ -88,11 +88,39 @@ class UnitsResourceTest < ServerCase
     assert_equal ["2 1/2", "2"], [changed["unit"]["finished"], changed["pick"]["unit"]["finished"]]
   end
 
-  def test_a_unit_taken_away_takes_its_pick_with_it
+  def test_a_unit_taken_away_can_be_put_back_with_its_pick
     pick(0)
-    delete "/api/units/#{@unit.id}"
+    away = take_away(1)
 
-    assert_equal [204, 0], [last_response.status, Server::Models::Pick.count]
+    assert_equal [200, @unit.id], [last_response.status, away["id"]]
+    refute_includes fetch("/api/projects/#{@project.id}")["units"].map { |unit| unit["id"] }, @unit.id
+    pick(2)
+
+    assert_problem 404
+    back = send_json("POST", "/api/units/#{@unit.id}/back", { "lock_version" => away["lock_version"] })
+
+    assert_equal [200, "die/patches", "Wave tips"], [last_response.status, back.dig("pick", "method"), back["label"]]
+    assert_equal @unit.id, fetch("/api/projects/#{@project.id}")["units"].first["id"]
+  end
+
+  def take_away(version)
+    delete "/api/units/#{@unit.id}?lock_version=#{version}"
+    JSON.parse(last_response.body)
+  end
+
+  def test_a_unit_that_was_changed_meanwhile_is_not_taken_away
+    pick(0)
+
+    assert_equal 1, take_away(0)["current"]["lock_version"]
+    assert_problem 409
+    assert_nil @unit.reload.removed_at
+  end
+
+  def test_a_project_takes_its_units_with_it_those_put_aside_too
+    take_away(0)
+    delete "/api/projects/#{@project.id}"
+
+    assert_equal [204, 0, 0], [last_response.status, Server::Models::Unit.count, Server::Models::Pick.count]
   end
 
   def test_the_database_keeps_its_own_rules

@@ -9,6 +9,8 @@ export type Kind = Omit<Schemas["Kind"], "starter"> & { starter: UnitDocument & 
 type Pick = Omit<Schemas["Pick"], "unit"> & { unit: UnitDocument };
 export type Unit = Omit<Schemas["Unit"], "unit" | "pick"> & { unit: UnitDocument; pick: Pick | null };
 export type Project = Omit<Schemas["FullProject"], "units"> & { units: Unit[] };
+/** What may be said of a unit; what is no number or length yet goes to the core as it was typed. */
+export type UnitChanges = { label?: string; unit?: unknown; cloths?: Record<string, number | undefined> };
 export type Cloth = Schemas["Cloth"];
 export type Method = Schemas["Method"];
 export type Accuracy = Schemas["Accuracy"];
@@ -91,12 +93,16 @@ export const api = {
   kinds: () => ask<{ kinds: Kind[] }>("GET", "/api/kinds"),
   projects: () => ask<{ projects: Schemas["Project"][] }>("GET", "/api/projects"),
   project: (id: string) => ask<Project>("GET", `/api/projects/${id}`),
-  addUnit: (projectId: number, unit: unknown) => ask<Unit>("POST", `/api/projects/${projectId}/units`, unit),
+  addUnit: (projectId: number, unit: UnitChanges) =>
+    ask<Unit>("POST", `/api/projects/${projectId}/units`, unit),
   weigh: (document: unknown, signal: AbortSignal) =>
     ask<WeighAnswer>("POST", "/api/weigh?view=full", document, signal),
   pick: (unit: Unit, method: string, spec: UnitDocument) =>
     ask<Unit>("PUT", `/api/units/${unit.id}/pick`, { lock_version: unit.lock_version, method, unit: spec }),
   unpick: (unit: Unit) => ask<Unit>("DELETE", `/api/units/${unit.id}/pick?lock_version=${unit.lock_version}`),
-  changeUnit: (unit: Unit, spec: UnitDocument) =>
-    ask<Unit>("PATCH", `/api/units/${unit.id}`, { lock_version: unit.lock_version, unit: spec }),
+  changeUnit: (unit: Unit, changes: UnitChanges) =>
+    ask<Unit>("PATCH", `/api/units/${unit.id}`, { lock_version: unit.lock_version, ...changes }),
+  takeAway: (unit: Unit) => ask<Unit>("DELETE", `/api/units/${unit.id}?lock_version=${unit.lock_version}`),
+  putBack: (unit: Unit) =>
+    ask<Unit>("POST", `/api/units/${unit.id}/back`, { lock_version: unit.lock_version }),
 };

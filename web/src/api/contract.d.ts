@@ -371,10 +371,12 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        /** Take a unit away */
+        /** Take a unit away; it can be put back */
         delete: {
             parameters: {
-                query?: never;
+                query: {
+                    lock_version: number;
+                };
                 header?: never;
                 path: {
                     id: components["parameters"]["Id"];
@@ -383,13 +385,7 @@ export interface paths {
             };
             requestBody?: never;
             responses: {
-                /** @description Gone */
-                204: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content?: never;
-                };
+                200: components["responses"]["Unit"];
                 default: components["responses"]["Problem"];
             };
         };
@@ -415,6 +411,43 @@ export interface paths {
                 default: components["responses"]["Problem"];
             };
         };
+        trace?: never;
+    };
+    "/api/units/{id}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Put a unit back that was taken away */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["Change"];
+                };
+            };
+            responses: {
+                200: components["responses"]["Unit"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
         trace?: never;
     };
     "/api/units/{id}/pick": {

@@ -16,6 +16,7 @@ import { PickLine } from "./PickLine";
 import { Priorities } from "./Priorities";
 import { same, sidesOf } from "./unitDocument";
 import { usePicking } from "./usePicking";
+import { useUnitChanges } from "./useUnitChanges";
 import { useWanted } from "./useWanted";
 import { useWeighing } from "./useWeighing";
 
@@ -26,6 +27,8 @@ export function Bench({ project, unit }: Props) {
   const wanted = useWanted(unit, project.priorities);
   const weighing = useWeighing(project, unit, wanted);
   const picking = usePicking(project, unit, wanted.restore);
+  const changing = useUnitChanges(project, () => wanted.restore(null));
+  const undo = () => (changing.done ? void changing.undo() : picking.undo());
   const navigate = useNavigate();
   const [light, turnLight] = useLight();
   const [keysShown, showKeys] = useState(false);
@@ -38,9 +41,14 @@ export function Bench({ project, unit }: Props) {
     if (written && at && written !== at) change({ finished: written });
   }, [written, at, change]);
 
-  const pick = (method: Method) =>
+  const pick = (method: Method) => {
+    changing.forget();
     picking.pick(method.method, answer?.unit ?? wanted.spec, `Picked ${method.title ?? method.method}`);
-  const unpick = () => picking.unpick("Took the pick back");
+  };
+  const unpick = () => {
+    changing.forget();
+    picking.unpick("Took the pick back");
+  };
   const toggleFocused = () => {
     const focused =
       document.activeElement?.closest<HTMLElement>("[data-method]")?.dataset.method ?? wanted.open;
@@ -58,8 +66,9 @@ export function Bench({ project, unit }: Props) {
     w: () => focusOn(".weight-thumb"),
     h: () => void navigate("/maker"),
     p: toggleFocused,
-    "ctrl+z": picking.undo,
-    u: picking.undo,
+    "ctrl+z": undo,
+    u: undo,
+    e: () => document.querySelector<HTMLElement>(".change-unit")?.click(),
     d: turnLight,
     "?": () => showKeys(true),
   });
@@ -76,8 +85,22 @@ export function Bench({ project, unit }: Props) {
       />
       <main>
         <h1 className="sr-only">{unit.label}: ways to make it</h1>
-        <Order project={project} unit={unit} wanted={wanted} size={size} answer={answer} error={error} />
-        <PickLine unit={unit} weighed={fresh ? answer?.unit : undefined} wanted={wanted} picking={picking} />
+        <Order
+          project={project}
+          unit={unit}
+          wanted={wanted}
+          size={size}
+          answer={answer}
+          error={error}
+          changing={changing}
+        />
+        <PickLine
+          unit={unit}
+          weighed={fresh ? answer?.unit : undefined}
+          wanted={wanted}
+          picking={picking}
+          changing={changing}
+        />
         {answer?.beam ? (
           <Beam beam={answer.beam} finished={size} onSlide={(finished) => wanted.change({ finished })} />
         ) : (

@@ -7,6 +7,7 @@ const KEYS: [string, string][] = [
   ["W", "set what counts; ← → change it, Tab goes to the next"],
   ["M", "go to the methods; ↑ ↓ move, Enter opens a row"],
   ["P", "pick the row you are on, or take the pick back"],
+  ["E", "change these units, or take them away"],
   ["H", "your hands: what is assumed of them, and what was measured"],
   ["Ctrl Z or U", "undo"],
   ["D", "light or dark"],

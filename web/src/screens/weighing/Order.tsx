@@ -2,9 +2,11 @@ import type { ApiError, Project, Unit, UnitDrawing, WeighAnswer } from "../../ap
 import { UnitPicture } from "../../drawing/UnitPicture";
 import { fillOf } from "../../drawing/Weaves";
 import { FinishedSize } from "../../parts/Sizes";
+import { ChangeUnit } from "./ChangeUnit";
 import { EntryField } from "./EntryField";
 import { Sides } from "./UnitWords";
 import type { Wanted } from "./useWanted";
+import type { UnitChanging } from "./useUnitChanges";
 import { clothOf } from "./useWeighing";
 
 type Props = {
@@ -15,10 +17,11 @@ type Props = {
   size: string;
   answer: WeighAnswer | undefined;
   error: ApiError | null;
+  changing: UnitChanging;
 };
 
 /** What is wanted, as a sentence with two numbers to fill in. */
-export function Order({ project, unit, wanted, size, answer, error }: Props) {
+export function Order({ project, unit, wanted, size, answer, error, changing }: Props) {
   const drawing = answer?.drawing;
   const sizeError = error?.at("/at") ?? error?.at("/unit/finished");
   return (
@@ -51,6 +54,7 @@ export function Order({ project, unit, wanted, size, answer, error }: Props) {
           <Sides sides={drawing.sides} />
         </span>
       )}
+      <ChangeUnit project={project} unit={unit} changing={changing} />
       <span className="order-seam">
         <span className="quiet">seam allowance</span> <FinishedLine length={project.seam_allowance} />
       </span>

@@ -1,35 +1,38 @@
-import { Pin, Undo2 } from "lucide-react";
+import { Pin } from "lucide-react";
 
 import type { Unit, UnitDocument } from "../../api/client";
-import { Hint } from "../../parts/Hint";
+import { UndoLine } from "./UndoLine";
 import { UnitWords } from "./UnitWords";
 import { same } from "./unitDocument";
 import type { Picking } from "./usePicking";
+import type { UnitChanging } from "./useUnitChanges";
 import type { Wanted } from "./useWanted";
 
-type Props = { unit: Unit; weighed: UnitDocument | undefined; wanted: Wanted; picking: Picking };
+type Props = {
+  unit: Unit;
+  weighed: UnitDocument | undefined;
+  wanted: Wanted;
+  picking: Picking;
+  changing: UnitChanging;
+};
 
 /** How the pick stands: made, at another size than the fence, being saved, not saved, or undoable. */
-export function PickLine({ unit, weighed, wanted, picking }: Props) {
+export function PickLine({ unit, weighed, wanted, picking, changing }: Props) {
+  const said = changing.done?.said ?? (picking.saving.isPending ? undefined : picking.undoable?.said);
   return (
     <div className="pick-line" role="status">
       <Standing unit={unit} weighed={weighed} wanted={wanted} />
       <Saving picking={picking} />
-      {picking.undoable && !picking.saving.isPending && (
-        <span className="undo">
-          {picking.undoable.said}.
-          <Hint text="Undo" keys="Ctrl Z">
-            <button type="button" className="link-button" onClick={picking.undo}>
-              <Undo2 size={15} aria-hidden="true" /> Undo
-            </button>
-          </Hint>
-        </span>
-      )}
+      <UndoLine
+        said={said}
+        trouble={changing.trouble}
+        onUndo={() => (changing.done ? void changing.undo() : picking.undo())}
+      />
     </div>
   );
 }
 
-function Standing({ unit, weighed, wanted }: Omit<Props, "picking">) {
+function Standing({ unit, weighed, wanted }: Omit<Props, "picking" | "changing">) {
   const { pick } = unit;
   if (!pick)
     return <span className="quiet">No method picked yet: open a row to see it whole, then pick it.</span>;
@@ -39,7 +42,7 @@ function Standing({ unit, weighed, wanted }: Omit<Props, "picking">) {
       <Pin size={15} aria-hidden="true" /> Picked:{" "}
       <strong>{pick.answer.title ?? titleOf(pick.method)}</strong> for <UnitWords unit={pick.unit} />
       {away && (
-        <button type="button" className="link-button" onClick={() => wanted.restore(null)}>
+        <button type="button" className="link-button" onClick={() => wanted.restore(pick.unit)}>
           The fence stands elsewhere: go back to the pick
         </button>
       )}

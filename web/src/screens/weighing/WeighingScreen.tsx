@@ -6,6 +6,8 @@ import { Weaves } from "../../drawing/Weaves";
 import { Notice } from "../../parts/Notice";
 import { AddUnit } from "./AddUnit";
 import { Bench } from "./Bench";
+import { UndoLine } from "./UndoLine";
+import { useUnitChanges } from "./useUnitChanges";
 
 /** The weighing of one unit: its address says which. */
 export function WeighingScreen() {
@@ -27,6 +29,7 @@ function Opening({ error }: { error: Error | null }) {
 
 function NoUnit({ project }: { project: Project }) {
   const first = project.units[0];
+  const changing = useUnitChanges(project, () => undefined);
   return (
     <main className="middle">
       <h1>{first ? "This unit is not in the project" : `${project.name} has no units yet`}</h1>
@@ -39,6 +42,11 @@ function NoUnit({ project }: { project: Project }) {
           <Weaves cloths={project.cloths} />
           <p>Add one first: what it is for, how many, which finished size, and of which cloth.</p>
           <AddUnit project={project} labelled />
+          <UndoLine
+            said={changing.done?.said}
+            trouble={changing.trouble}
+            onUndo={() => void changing.undo()}
+          />
         </>
       )}
     </main>

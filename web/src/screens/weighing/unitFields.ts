@@ -68,7 +68,7 @@ export function documentOf(kind: Kind, typed: Record<string, string>): Record<st
   );
   const { starter } = kind;
   const sides = sidesOf(starter).map((_, i) => values[`size-${i}`]);
-  const document: Record<string, unknown> = { kind: kind.kind };
+  const document: Record<string, unknown> = { ...starter };
   document.count =
     typeof starter.count === "object"
       ? { left: whole(values.left), right: whole(values.right) }

@@ -70,5 +70,5 @@ export type Picking = ReturnType<typeof usePicking>;
 async function save(over: Unit, choice: Choice): Promise<Unit> {
   if (choice.method) return api.pick(over, choice.method, choice.spec);
   const unpicked = await api.unpick(over);
-  return same(unpicked.unit, choice.spec) ? unpicked : api.changeUnit(unpicked, choice.spec);
+  return same(unpicked.unit, choice.spec) ? unpicked : api.changeUnit(unpicked, { unit: choice.spec });
 }

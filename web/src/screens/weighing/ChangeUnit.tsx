@@ -1,0 +1,71 @@
+import { Pencil } from "lucide-react";
+import { Dialog } from "radix-ui";
+import { useState } from "react";
+
+import type { Kind, Project, Unit, UnitChanges } from "../../api/client";
+import { ClashDialog } from "../../parts/ClashDialog";
+import { Hint } from "../../parts/Hint";
+import { useKinds } from "./AddUnitForm";
+import { UnitForm } from "./UnitForm";
+import type { UnitChanging } from "./useUnitChanges";
+
+type Props = { project: Project; unit: Unit; changing: UnitChanging };
+
+/** What the units are for, how many, how large and of which cloth, changed for good; or all of them taken away. */
+export function ChangeUnit({ project, unit, changing }: Props) {
+  const [open, setOpen] = useState(false);
+  const kind = useKinds().data?.kinds.find((one) => one.kind === unit.unit.kind);
+  const close = () => setOpen(false);
+  return (
+    <>
+      <Dialog.Root open={open} onOpenChange={setOpen}>
+        <Hint text="Change these units, or take them away" keys="E">
+          <Dialog.Trigger
+            className="icon-button change-unit"
+            aria-label="Change these units"
+            disabled={!kind}
+          >
+            <Pencil size={16} />
+          </Dialog.Trigger>
+        </Hint>
+        <Dialog.Portal>
+          <Dialog.Overlay className="overlay" />
+          <Dialog.Content className="dialog dialog-wide" aria-describedby={undefined}>
+            <Dialog.Title>Change {unit.label}</Dialog.Title>
+            {kind && (
+              <UnitForm
+                project={project}
+                kinds={[]}
+                first={asItIs(kind, unit)}
+                label={unit.label}
+                cloths={unit.cloths}
+                does="Change"
+                onSave={(changes: UnitChanges) => changing.change(unit, changes).then(close)}
+              >
+                <button
+                  type="button"
+                  className="button take-away"
+                  onClick={() => void changing.takeAway(unit).then(close)}
+                >
+                  Take them away
+                </button>
+              </UnitForm>
+            )}
+          </Dialog.Content>
+        </Dialog.Portal>
+      </Dialog.Root>
+      <ClashDialog
+        open={changing.clash !== null}
+        onKeepTheirs={changing.keepTheirs}
+        onKeepMine={changing.keepMine}
+      >
+        {unit.label} was changed after you opened it here. Nothing has been saved over it.
+      </ClashDialog>
+    </>
+  );
+}
+
+/** The kind with the unit itself to begin with. */
+function asItIs(kind: Kind, unit: Unit): Kind {
+  return { ...kind, starter: unit.unit as Kind["starter"] };
+}

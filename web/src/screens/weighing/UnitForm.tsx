@@ -1,0 +1,109 @@
+import { useMutation } from "@tanstack/react-query";
+import { Dialog } from "radix-ui";
+import { type ReactNode, useState } from "react";
+
+import { ApiError, type Kind, type Project, type UnitChanges } from "../../api/client";
+import { EntryField } from "./EntryField";
+import { KindChoice } from "./KindChoice";
+import { documentOf, fieldsOf } from "./unitFields";
+
+type Props = {
+  project: Project;
+  /** The kinds to choose from; none for a unit whose kind stands. */
+  kinds: Kind[];
+  /** The kind to begin with; its starter is what stands in the fields. */
+  first: Kind;
+  label?: string;
+  cloths?: Record<string, number | undefined>;
+  /** What the button says. */
+  does: string;
+  onSave: (changes: UnitChanges) => Promise<unknown>;
+  /** More buttons. */
+  children?: ReactNode;
+};
+
+/** What a unit is for, how many, how large, and of which cloth. */
+export function UnitForm({ project, kinds, first, does, onSave, children, ...given }: Props) {
+  const [kind, setKind] = useState(first);
+  const [label, setLabel] = useState(given.label ?? "");
+  const [typed, setTyped] = useState<Record<string, string>>({});
+  const [chosen, setChosen] = useState(given.cloths ?? {});
+  const cloth = (of: Kind, role: string) =>
+    chosen[role] ?? project.cloths[of.roles.indexOf(role) % project.cloths.length]?.id;
+  const saving = useMutation({
+    mutationFn: () =>
+      onSave({
+        label,
+        unit: documentOf(kind, typed),
+        cloths: Object.fromEntries(kind.roles.map((role) => [role, cloth(kind, role)])),
+      }),
+  });
+  const error = saving.error instanceof ApiError ? saving.error : null;
+
+  return (
+    <form
+      className="add-unit"
+      onSubmit={(event) => {
+        event.preventDefault();
+        saving.mutate();
+      }}
+    >
+      {kinds.length > 0 && (
+        <KindChoice
+          kinds={kinds}
+          chosen={kind}
+          onChoose={(other) => {
+            setKind(other);
+            saving.reset();
+          }}
+          clothOf={(of, role) => project.cloths.find((one) => one.id === cloth(of, role))}
+        />
+      )}
+      <EntryField
+        id="unit-label"
+        label="What for"
+        value={label}
+        error={error?.at("/label")}
+        onEnter={setLabel}
+      />
+      {fieldsOf(kind).map((field) => (
+        <EntryField
+          key={`${kind.kind}/${field.name}`}
+          id={`unit-${field.name}`}
+          label={field.label}
+          value={typed[field.name] ?? field.usual}
+          error={error?.matching(field.pointer)}
+          ringed={field.finished}
+          onEnter={(text) => setTyped((before) => ({ ...before, [field.name]: text }))}
+        />
+      ))}
+      {kind.roles.map((role) => (
+        <label key={role} className="entry">
+          <span>{role}</span>
+          <select
+            value={cloth(kind, role)}
+            onChange={(event) => setChosen((before) => ({ ...before, [role]: Number(event.target.value) }))}
+          >
+            {project.cloths.map((one) => (
+              <option key={one.id} value={one.id}>
+                {one.name}
+              </option>
+            ))}
+          </select>
+        </label>
+      ))}
+      {error && error.faults.length === 0 && error.status !== 409 && (
+        <p role="alert" className="field-error">
+          {error.message}
+        </p>
+      )}
+      <div className="dialog-buttons">
+        <Dialog.Close className="button">Leave it</Dialog.Close>
+        <button type="submit" className="button button-brass" disabled={saving.isPending}>
+          {does}
+        </button>
+        {children}
+      </div>
+    </form>
+  );
+}
