@@ -57,6 +57,20 @@ class UnitsTest < CoreCase
     end
   end
 
+  def test_sizes_that_a_unit_cannot_be_brought_to
+    geese = { "kind" => "flying_geese", "finished" => %w[2 4], "count" => 3 }
+
+    [false, 5, "", "0", "24 1/8"].each do |at|
+      error = assert_raises(Documents::Invalid) { OakenGauge.weigh({ "unit" => geese, "at" => at }) }
+
+      assert_equal %w[/at], error.faults.map(&:pointer), at.inspect
+    end
+    assert_equal %w[24 48], OakenGauge.weigh({ "unit" => geese, "at" => "24" })["unit"]["finished"]
+    # In the measure of the size that is asked for.
+    assert_equal %w[5cm 10cm], OakenGauge.weigh({ "unit" => geese, "at" => "5cm" })["unit"]["finished"]
+    assert_equal %w[2 4], OakenGauge.weigh({ "unit" => geese, "at" => nil })["unit"]["finished"]
+  end
+
   # A corner of 1 1/2 in a side of 4 is three eighths of it.
   def test_a_corner_grows_with_its_square
     unit = read({ "kind" => "cut_corner", "finished" => "4", "count" => 3, "corner" => "1 1/2", "corners" => 2 }).at(6r)

@@ -45,7 +45,7 @@ module OakenGauge
 
       # The unit at the size where the fence stands, if that is said.
       def standing(unit)
-        return unit unless unit && @node["at"]
+        return unit if unit.nil? || @node["at"].nil?
 
         most = Units::Unit::LARGEST * unit.measure_on_beam / unit.side_lengths.max
         unit.at(@node.length("at", most: most))
@@ -56,7 +56,7 @@ module OakenGauge
       end
 
       def measure
-        @measure ||= @node["at"] ? @node.measure_of("at") : @units.measure
+        @measure ||= @node["at"].nil? ? @units.measure : @node.measure_of("at")
       end
 
       def grid
