@@ -78,6 +78,13 @@ class RankingTest < CoreCase
     assert_equal %i[thrifty middling quick], Weighing::Ranking.new(schooled, { fabric: 1 }, Weighing::Maker.new(school: :oversize)).in_order.map(&:name)
   end
 
+  # Where all are alike in a figure, each is the best in it.
+  def test_a_figure_that_tells_nothing_apart_counts_in_full
+    alike = Array.new(2) { |i| Made.new(name: i, cloth: 100, minutes: 10 * (i + 1), bad: 1, over: 0, difficulty: 1) }
+
+    assert_equal [1.0, 0.5], Weighing::Ranking.new(alike, { fabric: 1, time: 1 }).in_order.map(&:score)
+  end
+
   def test_beaten_on_every_count
     worse = Made.new(name: :worse, cloth: 100, minutes: 31, bad: 40, over: 0, difficulty: 9)
     ranked = Weighing::Ranking.new([*outcomes, worse], { time: 1 }).in_order

@@ -149,6 +149,14 @@ class ReasonsTest < CoreCase
     refute_includes codes_of(half, "rotary/two_at_a_time_oversize"), "nothing_to_trim"
   end
 
+  # Six cottons, two flannels: what goes through together keeps to the fewer.
+  def test_layers_of_two_cloths
+    fabrics = { "light" => { "form" => "yardage", "cloth" => "cotton" }, "dark" => { "form" => "yardage", "cloth" => "flannel" } }
+    method = feasible({ "kind" => "half_square", "finished" => "2", "count" => 24 }, fabrics: fabrics).find { |one| one["method"] == "die/patches" }
+
+    assert_includes method["warnings"].map { |warning| warning["say"] }, "At most 2 layers of this cloth in one pass."
+  end
+
   def test_warnings_say_the_very_numbers
     geese = feasible({ "kind" => "flying_geese", "finished" => %w[2 4], "count" => 7 })
     said = geese.flat_map { |method| method["warnings"].map { |warning| [method["method"], warning["say"]] } }
