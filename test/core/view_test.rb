@@ -88,6 +88,19 @@ class ViewTest < CoreCase
     assert_nil row(beam({ "kind" => "wedge_ring", "finished" => "6", "count" => 1 }), "sheet-1", "cell")
   end
 
+  # A sheet of 12 × 3 cells takes geese of up to 3 × 6 cells, and hourglasses of 2 × 2, whichever way they lie.
+  def test_a_narrow_sheet_takes_what_fits_on_it
+    sheets = [[12, 3], [3, 12]].map do |columns, rows|
+      { "id" => "narrow-#{columns}", "name" => "Narrow", "kind" => "foundation_grid", "cell" => "1", "columns" => columns, "rows" => rows }
+    end
+    marks = lambda do |unit|
+      beam(unit, sheets)["rows"].map { |one| one["marks"].map { |mark| mark["finished"] } }
+    end
+
+    assert_equal [%w[1 2 3]] * 2, marks.call({ "kind" => "flying_geese", "finished" => %w[2 4], "count" => 1 })
+    assert_equal [%w[2]] * 2, marks.call({ "kind" => "hourglass", "finished" => "4", "count" => 1 })
+  end
+
   def test_gaps_to_the_nearest_marks
     die = beam({ "kind" => "half_square", "finished" => "2 3/8", "count" => 1 })["rows"].find { |one| one["tool"] == "d-tri" }
 
