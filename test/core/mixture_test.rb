@@ -74,5 +74,7 @@ class MixtureTest < CoreCase
     assert_in_delta 1.0, still.between(-0.0625, 0.0625), CLOSE
     assert_in_delta 0.0, still.between(-0.0625, 0.04), CLOSE
     assert_in_delta 0.05, still.at(0.5), CLOSE
+    # On either limit it is still between them.
+    [-0.0625, 0.0625].each { |mean| assert_in_delta 1.0, Weighing::Mixture.new(mean: mean, sd: 0.0).between(-0.0625, 0.0625), CLOSE }
   end
 end

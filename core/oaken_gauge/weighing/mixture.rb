@@ -31,9 +31,9 @@ module OakenGauge
         Math.sqrt((@own_sd**2) + @slips.sum { |jump, chance| chance * (jump**2) })
       end
 
-      # @return [Float] the part of the measures that lies between two limits
+      # @return [Float] the part of the measures that lies between two limits, or on one of them
       def between(low, high)
-        (under(high) - (low.infinite? ? 0.0 : under(low))).clamp(0.0, 1.0)
+        (under(high) - (low.infinite? ? 0.0 : under(low, itself: false))).clamp(0.0, 1.0)
       end
 
       # @param share [Float]
@@ -50,8 +50,8 @@ module OakenGauge
       private
 
       # @return [Float] the part of the measures below a limit
-      def under(limit)
-        parts.sum { |jump, weight, sd| weight * below(limit, jump, sd) }
+      def under(limit, itself: true)
+        parts.sum { |jump, weight, sd| weight * (sd.zero? ? reached(limit, jump, itself) : below(limit, jump, sd)) }
       end
 
       # @return [Array<Array(Float, Float, Float)>] how far each part has jumped, its weight, and its spread
@@ -89,9 +89,13 @@ module OakenGauge
         all.reject { |_, weight| weight < LEAST }
       end
 
-      def below(limit, jump, sd)
-        return limit >= mean + jump ? 1.0 : 0.0 if sd.zero?
+      # What does not wander lies on one side of a limit, or on it.
+      def reached(limit, jump, itself)
+        at = mean + jump
+        at < limit || (itself && at == limit) ? 1.0 : 0.0
+      end
 
+      def below(limit, jump, sd)
         (1 + Math.erf((limit - mean - jump) / (sd * SQRT2))) / 2
       end
     end
