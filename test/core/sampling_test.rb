@@ -41,6 +41,17 @@ class SamplingTest < CoreCase
     refute_predicate Weighing::Sampling.new(way, accuracy, count: 20_000), :agrees?
   end
 
+  # A mean is known to the spread over √n, a share p to √(p(1 − p)/n) and one unit.
+  def test_how_far_chance_may_go
+    accuracy = Weighing::Accuracy.new(way("die/patches"))
+    sampling = Weighing::Sampling.new(way("die/patches"), accuracy, count: 10_000)
+    share = accuracy.within
+
+    assert_in_delta accuracy.size.sd / 100, sampling.errors[:size_bias], 1e-5
+    assert_in_delta accuracy.size.sd / Math.sqrt(20_000), sampling.errors[:size_sd], 2e-5
+    assert_in_delta Math.sqrt(share * (1 - share) / 10_000) + 1e-4, sampling.errors[:within_sixteenth], CLOSE
+  end
+
   def test_the_same_seed_makes_the_same_units
     way = way("rotary/two_at_a_time")
     figures = ->(seed) { Weighing::Sampling.new(way, Weighing::Accuracy.new(way), count: 500, seed: seed).figures }
