@@ -64,6 +64,23 @@ class KindsOfUnitTest < BrowserCase
     assert_equal({ "left" => 8, "right" => 4 }, @project.units.find_by!(label: "Keels").spec["count"])
   end
 
+  # One ruler, two sides, one number: both stay said as the fence goes by.
+  def test_two_sides_of_a_ruler_with_the_same_number
+    open_labelled "Keels"
+    strips = "Single patches from strips"
+
+    assert_heard "half-square four inches, quarter-square four inches", strips
+    find("[role=slider][aria-label='Fence: finished size']").send_keys(*([:left] * 8))
+
+    assert_heard "half-square three inches, quarter-square three inches", strips
+    open_way strips
+    find("[role=slider][aria-label='Fence: finished size']").send_keys(*([:right] * 8))
+
+    assert_heard "half-square four inches, quarter-square four inches", strips
+    assert_equal 2, way(strips).all(".reading .size-finished").size
+    assert_equal 2, all(".settings li").size
+  end
+
   def test_a_new_unit_of_any_kind
     OakenGauge.kinds.each do |kind|
       click_button "Add a unit"

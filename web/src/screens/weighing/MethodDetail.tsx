@@ -45,7 +45,7 @@ function Settings({ method }: { method: Method }) {
   return (
     <ul className="settings">
       {method.settings.map((setting) => (
-        <li key={`${setting.tool}/${setting.mark}`}>
+        <li key={`${setting.tool}/${setting.side}/${setting.mark}`}>
           <PrintedNumber printed={setting.mark} reads={setting.reads} />
           <span>
             <Words>{setting.say}</Words>

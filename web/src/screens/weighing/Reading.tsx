@@ -18,10 +18,18 @@ export function Reading({ method }: { method: Method }) {
   const printed = method.settings.filter((setting) => setting.reads !== "cut");
   const parts = [
     ...cuts.map((same) => (
-      <CutWords key={`${same[0].fabric} ${same[0].size.join(" ")}`} cuts={same} alone={cuts.length === 1} />
+      <CutWords
+        key={`${same[0].fabric} ${same[0].shape} ${same[0].size.join(" ")}`}
+        cuts={same}
+        alone={cuts.length === 1}
+      />
     )),
     ...printed.map((setting) => (
-      <LineWords key={`${setting.tool} ${setting.mark}`} setting={setting} alone={printed.length === 1} />
+      <LineWords
+        key={`${setting.tool} ${setting.side} ${setting.mark}`}
+        setting={setting}
+        alone={printed.length === 1}
+      />
     )),
   ];
   return (
