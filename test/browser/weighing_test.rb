@@ -23,7 +23,7 @@ class WeighingScreenTest < BrowserCase
     assert_heard "squares cut three and seven eighths inches", "Two at a time"
     open_way PAIR
 
-    assert_heard "Line 3 on Half-inch triangle: that number is the finished size. Cut the strip three and one half inches wide"
+    assert_heard "Line 3 on the half-square side of Half-inch triangle: that number is the finished size. Cut the strip three and one half inches wide"
     assert_heard "Cut 24 pairs from the strips, turned half round between cuts, never over."
     click_button "Pick #{PAIR}"
 

@@ -190,6 +190,30 @@ class ReasonsTest < CoreCase
     assert_match(/Every unit is trimmed on four sides, so all come within/, why.call({}))
   end
 
+  SIDES = %w[half_square quarter_square].map { |makes| { "makes" => makes, "reads" => "finished", "marks" => ["4"] } }.freeze
+
+  def from_strips(*rulers)
+    tools = rulers.map.with_index { |sides, i| { "id" => "ruler-#{i}", "name" => "Ruler", "kind" => "strip_triangle_ruler", "sides" => sides } }
+    unit = { "kind" => "three_triangle", "finished" => "4", "count" => { "left" => 5, "right" => 2 } }
+    OakenGauge.weigh({ "unit" => unit, "tools" => tools }, view: true)["methods"].find { |one| one["method"] == "triangle_ruler/patches" }
+  end
+
+  # A ruler's 4 may be either patch's.
+  def test_which_side_of_a_ruler
+    lines = ->(method) { method["settings"].map { |one| one["say"][/\A[^:]+/] } }
+
+    assert_equal ["Line 4 on the half-square side of Ruler", "Line 4 on the quarter-square side of Ruler"], lines.call(from_strips(SIDES))
+    assert_equal ["Line 4 on Ruler"] * 2, lines.call(from_strips([SIDES[0]], [SIDES[1]]))
+  end
+
+  def test_which_cloth_is_cut
+    cut = from_strips(SIDES)["steps"].select { |step| step["operation"] == "cut_triangle" }
+    boat = feasible({ "kind" => "shape", "outline" => Catalogue::BOAT, "count" => 9 }).find { |one| one["method"] == "template/patches" }
+
+    assert_equal(%w[half left right].map { |role| "Cut 7 #{role} patches from the strips" }, cut.map { |step| step["say"][/\A.*strips/] })
+    assert_includes(boat["steps"].map { |step| step["say"] }, "Cut 9 patches from the strips, turned half round between cuts, never over.")
+  end
+
   def test_sides_that_are_trimmed
     [2, 4].zip(%w[two four]) do |sides, word|
       methods = feasible({ "kind" => "flying_geese", "finished" => %w[2 4], "count" => 8 }, maker: { "trim_sides" => sides })

@@ -61,10 +61,15 @@ module OakenGauge
         "#{say(mark.finished)} (#{say(off.abs)} #{off.negative? ? 'smaller' : 'larger'})"
       end
 
+      # Two sides may have the same number, and make two patches.
+      def side_words(mark)
+        mark.tool.sides.size > 1 ? "the #{mark.side.to_s.tr('_', '-')} side of #{mark.tool.name}" : mark.tool.name
+      end
+
       def setting(mark)
         strip = task.grid.ceil(shape.class.new(mark.finished).strip_width(seam))
         reads = mark.reads == :strip ? "strip width" : "finished size"
-        setting_of(mark, "Line #{mark.label(task.measure)} on #{mark.tool.name}: that number is the #{reads}. " \
+        setting_of(mark, "Line #{mark.label(task.measure)} on #{side_words(mark)}: that number is the #{reads}. " \
                          "Cut the strip #{say(strip)} wide.")
       end
     end

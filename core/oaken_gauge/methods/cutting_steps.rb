@@ -69,7 +69,12 @@ module OakenGauge
       end
 
       def run_steps
-        cuts.grep(Stock::Run).map { |run| step(:cut_triangle, run.cuts_needed, on: run.layers > 1 ? "pairs" : "patches") }
+        cuts.grep(Stock::Run).map { |run| step(:cut_triangle, run.cuts_needed, on: run_words(run)) }
+      end
+
+      # Which fabric they are of is said where there are several.
+      def run_words(run)
+        [(run.role if unit.class.roles.size > 1), run.layers > 1 ? "pairs" : "patches"].compact.join(" ")
       end
 
       def blank_steps
