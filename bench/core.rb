@@ -23,7 +23,7 @@ end
 
 # Units made at random beside each budget, the slowest method of the slowest unit too.
 %w[half_square flying_geese wedge_ring].each do |kind|
-  task = OakenGauge::Documents::WeighReader.read({ "unit" => { "kind" => kind, "count" => 24 }.merge(Catalogue::UNITS[kind.to_sym].first),
+  task = OakenGauge.read_weighing({ "unit" => { "kind" => kind, "count" => 24 }.merge(Catalogue::UNITS[kind.to_sym].first),
 "tools" => drawer })
   ways = OakenGauge::Methods.making(task.unit).map { |method| method.new(task) }.select { |way| OakenGauge::Weighing::Outcome.new(way).feasible? }
   slowest = ways.map do |way|

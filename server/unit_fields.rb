@@ -1,37 +1,54 @@
 # frozen_string_literal: true
 
 module Server
-  # Reads what a request says of a unit. The unit's own document goes through the core, so that no
-  # unit is stored which it could not weigh.
+  # Reads what a request says of a unit. The unit's own document goes through the core, and its fabrics must play the
+  # roles that its kind has, so that no unit is stored which could not be weighed.
   class UnitFields
-    # @param node [OakenGauge::Documents::Node]
+    IDS = OakenGauge::Documents::Scalars::Whole.new(1..2_147_483_647)
+    SHELF = OakenGauge::Documents::Composites::Mapping.new(IDS)
+    UNIT = OakenGauge::Documents::Catalogue::UNIT
+
+    # @param keys [Reading]
     # @param project [Models::Project]
-    def initialize(node, project, required:)
-      @node = node
+    # @param unit [Models::Unit, nil] as it is stored, when it is changed
+    def initialize(keys, project, unit = nil)
+      @keys = keys
       @project = project
-      @required = required
+      @stored = unit
     end
 
     # @return [Hash] label:, spec: and cloths:, those that were given
     def read
-      return {} unless @node.keys(required: @required, optional: %w[label unit cloths lock_version] - @required)
-
-      { label: (@node.text("label") if @node["label"]), spec: spec, cloths: cloths }.compact
+      spec = @keys.value("unit", UNIT)
+      cloths = @keys.value("cloths", SHELF)
+      check_shelf(cloths) if cloths
+      check_roles(spec, cloths)
+      { label: @keys.text("label"), spec: spec&.to_document, cloths: cloths }.compact
     end
 
     private
 
-    def spec
-      @node["unit"] && OakenGauge::Documents::UnitReader.new(@node).document
+    def check_shelf(cloths)
+      shelf = @project.maker.cloths.ids
+      strange = cloths.reject { |_, id| shelf.include?(id) }
+      strange.each_key { |role| cloth(role).refuse("the id of a fabric on the shelf") }
     end
 
-    def cloths
-      return unless @node["cloths"].is_a?(Hash)
+    # Where only one of the two is given, the other stays as it is.
+    def check_roles(spec, cloths)
+      kind = spec&.class || (OakenGauge.read_unit(@stored.spec).class if @stored)
+      return unless kind && (spec || cloths)
 
-      shelf = @project.maker.cloths.ids
-      @node["cloths"].each do |role, id|
-        @node.child("cloths").fault(role, "is #{id.inspect}: allowed is the id of a cloth on the shelf") unless shelf.include?(id)
-      end
+      strange = (cloths || held).keys - kind.roles
+      strange.each { |role| cloth(role).fault("is no fabric of this kind of unit: allowed are #{kind.roles.join(', ')}") }
+    end
+
+    def held
+      @stored ? @stored.unit_cloths.to_h { |one| [one.role.to_sym, one.cloth_id] } : {}
+    end
+
+    def cloth(role)
+      @keys.at("cloths").child(role.to_s)
     end
   end
 end

@@ -8,23 +8,30 @@ module Schemas
   FOLDER = File.expand_path("../../docs/formats", __dir__)
 
   class << self
-    # @param name [String] "weigh", "weigh-answer", "sizes" or "sizes-answer"
+    # @param name [String] "weigh", "weigh-answer", "sizes", "sizes-answer" or "bench"
     # @param document [Object]
-    # @return [Array<OakenGauge::Documents::Fault>]
-    def faults(name, document)
-      schema(name).validate(document).map do |error|
-        OakenGauge::Documents::Fault.new(pointer: error["data_pointer"], message: error["error"])
-      end
+    # @param own [Boolean] whether the keywords that other validators pass over count too
+    # @return [Array<String>] where and what
+    def faults(name, document, own: true)
+      schema(name, own).validate(document).map { |error| "#{error['data_pointer']} #{error['error']}" }
+    end
+
+    # @return [Boolean]
+    def valid?(name, document, own: true)
+      schema(name, own).valid?(document)
+    end
+
+    # @return [String] the file of a schema
+    def file(name)
+      File.join(FOLDER, "#{name}.schema.json")
     end
 
     private
 
-    def schema(name)
-      (@schemas ||= {})[name] ||= JSONSchemer.schema(read(name), ref_resolver: ->(uri) { read(File.basename(uri.path, ".schema.json")) })
-    end
-
-    def read(name)
-      JSON.parse(File.read(File.join(FOLDER, "#{name}.schema.json"), encoding: "UTF-8"))
+    def schema(name, own)
+      (@schemas ||= {})[[name, own]] ||=
+        JSONSchemer.schema(JSON.parse(File.read(file(name), encoding: "UTF-8")), regexp_resolver: "ecma",
+                                                                                   keywords: own ? OakenGauge::Documents::Schemas.keywords : {})
     end
   end
 end

@@ -7,12 +7,13 @@ module OakenGauge
       # Reads a document and raises all its faults together.
       #
       # @param value [Object] parsed JSON
+      # @param most [Integer] values in it
       # @yield [Node]
       # @return what the block made of it
       # @raise [Invalid]
-      def read(value)
+      def read(value, most: Inspection::MOST)
         node = Node.new(value)
-        result = yield node
+        result = yield node if Inspection.new(node, most).pass?
         raise Invalid, node.faults.uniq unless node.faults.empty?
 
         result
@@ -22,9 +23,18 @@ module OakenGauge
       # @return [Object]
       # @raise [Invalid] when it is not JSON
       def parse(text)
+        text = text.dup.force_encoding(Encoding::UTF_8)
+        raise Invalid, [no_json] unless text.valid_encoding?
+
         JSON.parse(text, max_nesting: 40)
       rescue JSON::ParserError, EncodingError
-        raise Invalid, [Fault.new(pointer: "", message: "is not JSON: allowed is one JSON object in UTF-8")]
+        raise Invalid, [no_json]
+      end
+
+      private
+
+      def no_json
+        Fault.new(pointer: "", message: "is not JSON: allowed is one JSON object in UTF-8")
       end
     end
   end

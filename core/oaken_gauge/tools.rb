@@ -9,7 +9,7 @@ module OakenGauge
         @kinds ||= begin
           LOADER.eager_load_dir("#{__dir__}/tools")
           constants.map { |name| const_get(name) }.select { |tool| tool.is_a?(Class) && tool < Tool }
-                   .to_h { |tool| [tool.kind, tool] }
+                   .to_h { |tool| [tool.kind, tool] }.sort.to_h
         end
       end
     end

@@ -41,12 +41,12 @@ module Server
 
       # @return [Object] the request's JSON
       def document
-        @document ||= OakenGauge::Documents.parse(request.body.read.to_s.force_encoding(Encoding::UTF_8))
+        @document ||= OakenGauge::Documents.parse(request.body.read.to_s)
       end
 
-      # Reads the request's JSON, and raises all its faults together.
-      def read(&)
-        OakenGauge::Documents.read(document, &)
+      # Reads the keys of the request's JSON, and raises all its faults together.
+      def read(required: [], optional: [], &block)
+        Reading.of(document, required: required, optional: optional, &block)
       end
 
       # Saves over the version that the sender saw, or says what changed in between.

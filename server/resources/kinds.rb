@@ -2,10 +2,10 @@
 
 module Server
   module Resources
-    # The kinds of unit there are.
+    # The kinds of units, tools and fabrics there are, with their fields.
     class Kinds < Base
       get "/api/kinds" do
-        answer({ "kinds" => OakenGauge.kinds })
+        answer OakenGauge.kinds
       end
     end
   end

@@ -10,8 +10,8 @@ module Server
       end
 
       patch "/api/maker" do
-        changes = read { |node| fields(node) }
-        save_over(maker, document["lock_version"]) { |one| one.update!(changes) }
+        version, changes = read(required: %w[lock_version], optional: %w[profile priorities]) { |keys| [keys.version, fields(keys)] }
+        save_over(maker, version) { |one| one.update!(changes) }
         answer Models::Maker.at_bench.to_document
       end
 
@@ -21,11 +21,9 @@ module Server
         @maker ||= Models::Maker.at_bench
       end
 
-      def fields(node)
-        node.keys(required: %w[lock_version], optional: %w[profile priorities])
-        OakenGauge::Weighing::Maker.read(node.child("profile"))
-        OakenGauge::Documents::WeighReader.priorities(node.child("priorities"))
-        node.value.slice("profile", "priorities")
+      def fields(keys)
+        { profile: keys.document("profile", OakenGauge::Weighing::Maker),
+          priorities: keys.document("priorities", OakenGauge::Documents::Priorities) }.compact
       end
     end
   end

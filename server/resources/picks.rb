@@ -5,8 +5,8 @@ module Server
     # The pick of a unit: a method at a size, kept with what it would take.
     class Picks < Base
       put "/api/units/:id/pick" do
-        spec, way = read { |node| fields(node) }
-        save_over(find, document["lock_version"]) { |unit| pick(unit, spec, way) }
+        version, spec, way = read(required: %w[lock_version method unit]) { |keys| fields(keys) }
+        save_over(find, version) { |unit| pick(unit, spec, way) }
         answer find.to_document
       end
 
@@ -25,9 +25,10 @@ module Server
         Models::Unit.here.find(params["id"])
       end
 
-      def fields(node)
-        node.keys(required: %w[lock_version method unit])
-        [OakenGauge::Documents::UnitReader.new(node).document, node.choice("method", OakenGauge::Methods.ids)]
+      def fields(keys)
+        unit = keys.value("unit", UnitFields::UNIT)
+        keys.at("unit").child("kind").refuse("the unit's own kind, #{find.spec['kind']}") if unit && unit.class.kind.to_s != find.spec["kind"]
+        [keys.version, unit&.to_document, keys.value("method", OakenGauge::Documents::Scalars::Choice.new(OakenGauge::Methods.ids))&.to_s]
       end
 
       # Weighed anew here, so that what is kept is what the core says of the drawer as it is stored. Its

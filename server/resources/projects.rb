@@ -9,7 +9,8 @@ module Server
       end
 
       post "/api/projects" do
-        answer Models::Maker.at_bench.projects.create!(read { |node| fields(node, required: %w[name]) }).to_full_document, status: 201
+        fields = read(required: %w[name], optional: %w[seam_allowance]) { |keys| fields(keys) }
+        answer Models::Maker.at_bench.projects.create!(fields).to_full_document, status: 201
       end
 
       get "/api/projects/:id" do
@@ -17,8 +18,7 @@ module Server
       end
 
       patch "/api/projects/:id" do
-        changes = read { |node| fields(node, required: %w[lock_version]) }
-        version = document["lock_version"]
+        version, changes = read(required: %w[lock_version], optional: %w[name seam_allowance]) { |keys| [keys.version, fields(keys)] }
         save_over(find, version) { |project| project.update!(changes) }
         answer find.to_document
       end
@@ -34,13 +34,8 @@ module Server
         Models::Maker.at_bench.projects.find(params["id"])
       end
 
-      def fields(node, required:)
-        node.keys(required: required, optional: %w[name seam_allowance lock_version] - required)
-        { name: (node.text("name") if document.key?("name")), seam_allowance: seam(node) }.compact
-      end
-
-      def seam(node)
-        OakenGauge::Length.new(node.length("seam_allowance", most: 2), node.measure_of("seam_allowance")).to_s if node["seam_allowance"]
+      def fields(keys)
+        { name: keys.text("name"), seam_allowance: keys.seam }.compact
       end
     end
   end

@@ -10,15 +10,15 @@ module Server
       end
 
       post "/api/tools" do
-        stored = read { |node| fields(node, required: %w[tool]) }
+        stored = read(required: %w[tool]) { |keys| tool(keys) }
         refuse_second(stored["id"])
         answer maker.tools.create!(document: stored, position: maker.tools.size).to_document, status: 201
       end
 
       patch "/api/tools/:id" do
-        stored = read { |node| fields(node, required: %w[tool lock_version]) }
+        version, stored = read(required: %w[tool lock_version]) { |keys| [keys.version, tool(keys)] }
         refuse_second(stored["id"], except: find)
-        save_over(find, document["lock_version"]) { |tool| tool.update!(document: stored) }
+        save_over(find, version) { |tool| tool.update!(document: stored) }
         answer find.to_document
       end
 
@@ -37,11 +37,8 @@ module Server
         maker.tools.find(params["id"])
       end
 
-      def fields(node, required:)
-        node.keys(required: required)
-        given = node.child("tool") or return
-        tool = OakenGauge::Documents::DrawerReader.read_tool(given)
-        tool&.to_document
+      def tool(keys)
+        keys.document("tool", OakenGauge::Documents::Catalogue::TOOL)
       end
 
       def refuse_second(key, except: nil)

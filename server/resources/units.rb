@@ -6,14 +6,16 @@ module Server
     class Units < Base
       post "/api/projects/:id/units" do
         project = Models::Maker.at_bench.projects.find(params["id"])
-        fields = read { |node| UnitFields.new(node, project, required: %w[label unit]).read }
+        fields = read(required: %w[label unit], optional: %w[cloths]) { |keys| UnitFields.new(keys, project).read }
         unit = Models::Unit.transaction { at_the_end(project, fields.except(:cloths)).tap { |made| set_cloths(made, fields) } }
         answer unit.reload.to_document, status: 201
       end
 
       patch "/api/units/:id" do
-        fields = read { |node| UnitFields.new(node, find.project, required: %w[lock_version]).read }
-        save_over(find, document["lock_version"]) do |unit|
+        version, fields = read(required: %w[lock_version], optional: %w[label unit cloths]) do |keys|
+          [keys.version, UnitFields.new(keys, find.project, find).read]
+        end
+        save_over(find, version) do |unit|
           unit.update!(fields.except(:cloths).merge(updated_at: Time.now))
           set_cloths(unit, fields)
         end
@@ -26,8 +28,8 @@ module Server
       end
 
       post "/api/units/:id/back" do
-        read { |node| node.keys(required: %w[lock_version]) }
-        save_over(Models::Unit.find(params["id"]), document["lock_version"]) { |unit| unit.update!(removed_at: nil) }
+        version = read(required: %w[lock_version], &:version)
+        save_over(Models::Unit.find(params["id"]), version) { |unit| unit.update!(removed_at: nil) }
         answer find.to_document
       end
 

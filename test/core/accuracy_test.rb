@@ -177,7 +177,7 @@ class AccuracyTest < CoreCase
 
   def each_outcome
     Catalogue.units.each do |unit|
-      task = Documents::WeighReader.read({ "unit" => unit, "tools" => Catalogue::TOOLS })
+      task = OakenGauge.read_weighing({ "unit" => unit, "tools" => Catalogue::TOOLS })
       Weighing::Weigher.new(task).outcomes.select(&:feasible?).each { |outcome| yield outcome, [unit["kind"], outcome.way.class.id].inspect }
     end
   end

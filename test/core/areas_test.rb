@@ -8,12 +8,12 @@ class AreasTest < CoreCase
   STEP = 0.02
 
   def unit(document)
-    Documents.read({ "unit" => document }) { |node| Documents::UnitReader.new(node).unit }
+    OakenGauge.read_unit(document)
   end
 
   # Left of every edge: inside a convex outline.
   def inside?(polygon, x, y)
-    polygon.edges.all? { |(x1, y1), (x2, y2)| ((x2 - x1) * (y - y1)) - ((y2 - y1) * (x - x1)) >= 0 }
+    polygon.corners.zip(polygon.corners.rotate).all? { |(x1, y1), (x2, y2)| ((x2 - x1) * (y - y1)) - ((y2 - y1) * (x - x1)) >= 0 }
   end
 
   def lattice_area(*polygons)
@@ -44,7 +44,7 @@ class AreasTest < CoreCase
   def test_pushed_outlines_by_formula
     Catalogue.units.flat_map { |document| unit(document).shapes }.uniq.reject { |shape| shape.kind == :shape }.each do |shape|
       outline = shape.outline
-      sides = outline.edges.map { |(x1, y1), (x2, y2)| [x2 - x1, y2 - y1] }
+      sides = outline.edges.map { |from, to| (to - from).rect }
       around = sides.sum { |side| Math.hypot(*side) }
       corners = sides.each_index.sum { |i| 1 / Math.tan(corner(sides[i - 1], sides[i]) / 2) }
 
@@ -63,8 +63,8 @@ class AreasTest < CoreCase
     60.times do
       one, other = Array.new(2) { convex(random) }
 
-      assert_in_delta one.clip(other)&.area.to_f, other.clip(one)&.area.to_f, CLOSE
-      assert_operator one.clip(other)&.area.to_f, :<=, [one.area, other.area].min + CLOSE
+      assert_in_delta one.shared_area(other), other.shared_area(one), CLOSE
+      assert_operator one.shared_area(other), :<=, [one.area, other.area].min + CLOSE
     end
   end
 
@@ -77,7 +77,7 @@ class AreasTest < CoreCase
   end
 
   def convex?(polygon)
-    sides = polygon.edges.map { |(x1, y1), (x2, y2)| [x2 - x1, y2 - y1] }
+    sides = polygon.edges.map { |from, to| (to - from).rect }
     sides.each_index.all? { |i| (sides[i - 1][0] * sides[i][1]) - (sides[i - 1][1] * sides[i][0]) > 1e-6 }
   end
 
@@ -88,8 +88,8 @@ class AreasTest < CoreCase
       tiling = Tiling.new(convex(random), turning: random.rand < 0.7)
       shapes = tiling.outlines(4)
 
-      shapes.combination(2) { |one, other| assert_operator one.clip(other)&.area.to_f, :<, 1e-6 }
-      shapes.each_cons(2) { |one, other| assert_operator one.clip(other.move(-0.02, 0))&.area.to_f, :>, 1e-7 }
+      shapes.combination(2) { |one, other| assert_operator one.shared_area(other), :<, 1e-6 }
+      shapes.each_cons(2) { |one, other| assert_operator one.shared_area(other.move(-0.02, 0)), :>, 1e-7 }
       assert_in_delta tiling.length_of(4), shapes.map { |shape| shape.bounds[1] }.max, CLOSE
     end
   end
@@ -98,9 +98,9 @@ class AreasTest < CoreCase
     boat = Polygon.new([[0, 0], [4, 0], [3, 2], [1, 2]])
     turned = boat.half_turn.move(5, -2)
 
-    assert_equal 2, Placement.all(turned, boat).size # as it is, and turned over: its two sides are alike
-    Placement.all(turned, boat).each { |placement| assert_in_delta boat.area, placement.call(turned).clip(boat).area, 1e-6 }
-    assert_empty Placement.all(Polygon.rectangle(4, 2), boat)
+    assert_equal 2, turned.placements(boat).size # as it is, and turned over: its two sides are alike
+    turned.placements(boat).each { |placement| assert_in_delta boat.area, placement.call(turned).shared_area(boat), 1e-6 }
+    assert_empty Polygon.rectangle(4, 2).placements(boat)
   end
 
   def test_simple_outlines

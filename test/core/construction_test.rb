@@ -92,7 +92,7 @@ class ConstructionTest < CoreCase
     assert_in_delta height, distance(apex, base), 1e-5
     outer = [[ends[0][0] + seam, apex[1] + seam], [ends[1][0] - seam, apex[1] + seam]]
 
-    skies.zip(outer) { |sky, corner| assert sky.points.any? { |point| Math.hypot(point[0] - corner[0], point[1] - corner[1]) < 1e-5 }, corner.inspect }
+    skies.zip(outer) { |sky, corner| assert sky.corners.any? { |point| Math.hypot(point[0] - corner[0], point[1] - corner[1]) < 1e-5 }, corner.inspect }
   end
 
   def crossing((a1, b1, c1), (a2, b2, c2))
@@ -117,7 +117,7 @@ class ConstructionTest < CoreCase
       inset = (large - small) / 2
       first_seam = [1, 1, large - (ROOT * s)]
       goose = fold(below(square(small, inset, inset), [1, 1, large]), first_seam)
-      edge = goose.points.map(&:first).max # the goose's raw edge, level with the other half's sky
+      edge = goose.corners.map(&:first).max # the goose's raw edge, level with the other half's sky
       across = [-1, 1, -ROOT * s]
       apex = crossing(first_seam, across)
       base = apex.first + height
@@ -128,7 +128,7 @@ class ConstructionTest < CoreCase
       # The other half lies turned half round in the square [0, edge]², so its seam does too; its goose's
       # raw edge, along the bottom, folds over the seam across to stand upright.
       other_apex = crossing([1, 1, (2 * edge) - first_seam.last], across).first
-      other_edge = fold(OakenGauge::Polygon.new([[1, 0], [2, 0], [1, 0.1]]), across).points.map(&:first).min
+      other_edge = fold(OakenGauge::Polygon.new([[1, 0], [2, 0], [1, 0.1]]), across).corners.map(&:first).min
 
       assert_in_delta (large / 2) - (small / 2) - (2 * s), apex.first - s - (other_apex + s), 1e-5
       assert_in_delta edge - s - base, other_apex - height - (other_edge + s), 1e-5
@@ -164,7 +164,7 @@ class ConstructionTest < CoreCase
   end
 
   def task(unit, seam)
-    Documents::WeighReader.read({ "unit" => unit, "seam_allowance" => Length.new(seam.rationalize(1/1_000_000r)).to_s, "maker" => { "bonus" => true } })
+    OakenGauge.read_weighing({ "unit" => unit, "seam_allowance" => Length.new(seam.rationalize(1/1_000_000r)).to_s, "maker" => { "bonus" => true } })
   end
 
   # A square sewn from corner to corner and flipped covers the corner that was there.

@@ -117,7 +117,7 @@ class ErrorsTest < CoreCase
   def test_stitch_and_flip_with_a_square_that_is_none
     wide = 2.54
     line = [2.5, -wide, 2.5 * wide]
-    corner = fold(OakenGauge::Polygon.new([[wide, -2.5], [wide + 0.1, -2.5], [wide, -2.4]]), line).points.last
+    corner = fold(OakenGauge::Polygon.new([[wide, -2.5], [wide + 0.1, -2.5], [wide, -2.4]]), line).corners.last
     top = corner[1] / 2
     side = corner[0] / 2
     made = make("rotary/stitch_and_flip", { "kind" => "flying_geese", "finished" => %w[2 4] }) do |sources|
@@ -235,7 +235,7 @@ class ErrorsTest < CoreCase
   end
 
   def beside(edge)
-    edge.normal.last > 0.9 ? 0.05 : 0.0
+    edge.normal.imag > 0.9 ? 0.05 : 0.0
   end
 
   # The kite's square is 1/2 too large: all of it sticks out at its two raw sides and is squared up.

@@ -8,7 +8,7 @@ class FrameTest < CoreCase
   ROOT = Math.sqrt(2)
 
   def unit(kind, **rest)
-    Documents::WeighReader.read({ "unit" => { "kind" => kind.to_s, "count" => 1, **rest.transform_keys(&:to_s) } }).unit
+    OakenGauge.read_weighing({ "unit" => { "kind" => kind.to_s, "count" => 1, **rest.transform_keys(&:to_s) } }).unit
   end
 
   # Seams in the order of sewing, by hand.
@@ -40,7 +40,7 @@ class FrameTest < CoreCase
 
   def test_every_edge_is_sewn_or_outside
     Catalogue.units(3).each do |document|
-      made = Documents::WeighReader.read({ "unit" => document }).unit
+      made = OakenGauge.read_weighing({ "unit" => document }).unit
       frame = made.frame
       sewn = frame.joints.flat_map { |joint| (joint.first + joint.second).map(&:first) }
 
@@ -51,13 +51,13 @@ class FrameTest < CoreCase
   end
 
   def perimeter(polygon)
-    polygon.edges.sum { |(x1, y1), (x2, y2)| Math.hypot(x2 - x1, y2 - y1) }
+    polygon.edges.sum { |from, to| (to - from).abs }
   end
 
   # Outward is away from the middle of the patch, and square to the edge.
   def test_edges_look_outward
     unit(:wedge_ring, finished: "6").frame.edges.each do |edges|
-      middle = [0, 1].map { |axis| edges.sum { |edge| edge.from[axis] } / edges.size }
+      middle = edges.sum(&:from) / edges.size
 
       edges.each { |edge| assert_operator edge.reach(middle), :<, 0 }
     end
@@ -95,28 +95,28 @@ class FrameTest < CoreCase
 
     assert(frame.spans.all? { |_, far| far.is_a?(Construction::Frame::Corner) })
     assert_equal 3, frame.corners.size
-    assert_nil frame.corner_at([2.0, 2.0])
-    assert_equal [4.0, 0.0], frame.corner_at([4.0, 0.0]).point
+    assert_nil frame.corner_at(Complex(2.0, 2.0))
+    assert_equal Complex(4.0, 0.0), frame.corner_at(Complex(4.0, 0.0)).point
   end
 
-  def test_alignment_finds_the_turn
+  def test_which_edge_comes_to_lie_on_the_first
     triangle = Polygon.new([[0, 0], [3, 0], [0, 2]])
     moved = Polygon.new([[5, 5], [5, 8], [3, 5]].rotate(1))
 
-    assert_equal 1, Construction::Alignment.turn(triangle, moved)
-    assert_raises(ArgumentError) { Construction::Alignment.turn(triangle, triangle.mirror) }
+    assert_equal 1, triangle.first_edge_on(moved)
+    assert_raises(ArgumentError) { triangle.first_edge_on(triangle.mirror) }
   end
 
   def test_lines_by_hand
     lines = Construction::Lines
     # x pushed by 2 and y by 3 meet at (2, 3); a slanted line instead of y: x + y = 3√2 at x = 2.
-    assert_equal [2.0, 3.0], lines.meeting([1.0, 0.0], 2.0, [0.0, 1.0], 3.0)
-    x, y = lines.meeting([1.0, 0.0], 2.0, [1 / ROOT, 1 / ROOT], 3.0)
+    assert_equal [2.0, 3.0], Plane.meeting(Complex(1.0, 0.0), 2.0, Complex(0.0, 1.0), 3.0)
+    x, y = Plane.meeting(Complex(1.0, 0.0), 2.0, Complex(1 / ROOT, 1 / ROOT), 3.0)
 
     assert_in_delta 2, x, CLOSE
     assert_in_delta (3 * ROOT) - 2, y, CLOSE
-    assert_in_delta 5.0, lines.along([3.0, 4.0], [0.6, 0.8]), CLOSE
-    assert_in_delta(-4.0, lines.along([3.0, 4.0], [0.0, -1.0]), CLOSE)
+    assert_in_delta 5.0, lines.along([3.0, 4.0], Complex(0.6, 0.8)), CLOSE
+    assert_in_delta(-4.0, lines.along([3.0, 4.0], Complex(0.0, -1.0)), CLOSE)
   end
 
   # A leg pushed out by 0.01 draws the tip of the long side along by √2 × 0.01; the long side pushed too takes the

@@ -20,7 +20,7 @@ class GeometryTest < CoreCase
   def test_a_strip_blunts_one_tip_by_root_two_seams
     each_size_and_seam do |patch, finished, seam|
       outline = patch.strip_outline(seam)
-      top = outline.points.select { |_, y| (y - outline.height).abs < CLOSE }.map(&:first)
+      top = outline.corners.select { |_, y| (y - outline.height).abs < CLOSE }.map(&:first)
 
       assert_in_delta ROOT * seam, top.max - top.min, CLOSE
       assert_in_delta finished + (2 * seam), patch.strip_outline(seam).height, CLOSE
@@ -41,8 +41,8 @@ class GeometryTest < CoreCase
     each_size_and_seam do |patch, _, seam|
       one, two, three = Tiling.new(patch.strip_outline(seam)).outlines(3)
 
-      [[one, two], [two, three]].each { |left, right| assert_operator left.clip(right)&.area || 0, :<, CLOSE }
-      assert_operator one.clip(two.move(-0.01, 0))&.area || 0, :>, CLOSE, "could have stood closer"
+      [[one, two], [two, three]].each { |left, right| assert_operator left.shared_area(right), :<, CLOSE }
+      assert_operator one.shared_area(two.move(-0.01, 0)), :>, CLOSE, "could have stood closer"
     end
   end
 
@@ -65,7 +65,7 @@ class GeometryTest < CoreCase
   end
 
   def test_rectangles_stay_exact
-    assert_equal [[-1/4r, -1/4r], [9/4r, -1/4r], [9/4r, 13/4r], [-1/4r, 13/4r]], Polygon.rectangle(2, 3).offset(1/4r).points
+    assert_equal [[-1/4r, -1/4r], [9/4r, -1/4r], [9/4r, 13/4r], [-1/4r, 13/4r]], Polygon.rectangle(2, 3).offset(1/4r).corners
     assert_equal 6, Polygon.rectangle(2, 3).area
   end
 
@@ -73,14 +73,14 @@ class GeometryTest < CoreCase
     shape = Patches::HalfSquare.new(3r).strip_outline(1/4r)
 
     [shape.half_turn, shape.mirror, shape.move(2, -5), shape.settle].each { |moved| assert_in_delta shape.area, moved.area, CLOSE }
-    assert_in_delta 0, shape.half_turn.half_turn.points.flatten.zip(shape.points.flatten).sum { |a, b| (a - b).abs }, CLOSE
+    assert_in_delta 0, shape.half_turn.half_turn.points.zip(shape.points).sum { |a, b| (a - b).abs }, CLOSE
   end
 
   def test_clipping_leaves_what_both_hold
     square = Polygon.rectangle(2, 2)
 
-    assert_in_delta 1, square.clip(square.move(1, 1)).area, CLOSE
-    assert_nil square.clip(square.move(5, 0))
+    assert_in_delta 1, square.shared_area(square.move(1, 1)), CLOSE
+    assert_empty square.clip(square.move(5, 0))
     assert_in_delta 2, square.between(1/2r, 3/2r).area, CLOSE
   end
 

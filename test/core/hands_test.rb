@@ -42,7 +42,7 @@ class HandsTest < CoreCase
   def test_which_hand_is_which
     unit = Units::ThreeTriangle.new(finished: 2r, hands: { left: 1, right: 0 })
     along = unit.patches.to_h do |patch|
-      x, y = patch.outline.points.transpose.map { |list| list.sum / 3.0 }
+      x, y = patch.outline.corners.transpose.map { |list| list.sum / 3.0 }
       [patch.role, [x + y, y - x]] # along the seam from its left end, and above it
     end
 

@@ -10,7 +10,7 @@ class SamplingTest < CoreCase
 
   def each_way(maker = {})
     Catalogue::UNITS.each do |kind, list|
-      task = Documents::WeighReader.read({ "unit" => { "kind" => kind.to_s, "count" => 8 }.merge(list.first), "tools" => Catalogue::TOOLS, "maker" => maker })
+      task = OakenGauge.read_weighing({ "unit" => { "kind" => kind.to_s, "count" => 8 }.merge(list.first), "tools" => Catalogue::TOOLS, "maker" => maker })
       Methods.making(task.unit).map { |method| method.new(task) }.each do |way|
         yield way, [kind, way.class.id].inspect if Weighing::Outcome.new(way).feasible?
       end

@@ -131,7 +131,7 @@ class StockTest < CoreCase
 
   def test_forms_read_back_as_they_were_written
     [{ "form" => "yardage", "usable_width" => "42", "length" => "72", "cloth" => "batik" },
-     { "form" => "squares", "side" => "10", "count" => 42 }, { "form" => "fat_quarter", "width" => "17 1/2", "length" => "20", "starched" => true },
+     { "form" => "squares", "side" => "10", "count" => 42 }, { "form" => "fat_quarter", "width" => "17", "length" => "21", "starched" => true },
      { "form" => "scraps", "pieces" => [["7", "4 1/2"], %w[3 3]], "directional" => true }].each do |document|
       form = Stock.forms.fetch(document["form"])
 

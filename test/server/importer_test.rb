@@ -35,7 +35,7 @@ class ImporterTest < ServerCase
 
   def test_a_maker_that_cannot_be_read_is_not_stored
     document = JSON.parse(File.read(DEMO))
-    document["maker"]["profile"]["errors"]["die"] = 7
+    document["maker"]["errors"]["die"] = 7
     before = Server::Models::Maker.count
     error = assert_raises(OakenGauge::Documents::Invalid) { Server::Importer.new(document).import }
 

@@ -21,8 +21,8 @@ class UnitsResourceTest < ServerCase
     send_json("POST", "/api/projects/#{@project.id}/units", { "unit" => SPEC.merge("finished" => "0"), "cloths" => { "light" => 999_999 } })
 
     assert_problem 422, "/label", /missing/
-    assert_problem 422, "/unit/finished", /more than 0/
-    assert_problem 422, "/cloths/light", /id of a cloth/
+    assert_problem 422, "/unit/finished", %r{at least 1/8}
+    assert_problem 422, "/cloths/light", /id of a fabric/
 
     assert_equal 5, @project.units.count
   end

@@ -12,7 +12,7 @@ module Making
 
   # The method, its task read from a document.
   def way(id, unit = HALF_SQUARE, tools: nil, maker: {}, fabrics: {})
-    task = OakenGauge::Documents::WeighReader.read({ "unit" => { "count" => 8 }.merge(unit), "tools" => tools || CoreCase::DRAWER,
+    task = OakenGauge.read_weighing({ "unit" => { "count" => 8 }.merge(unit), "tools" => tools || CoreCase::DRAWER,
                                                      "maker" => maker, "fabrics" => fabrics })
     OakenGauge::Methods.making(task.unit).find { |method| method.id == id }.new(task).tap do |way|
       raise id unless way.settings && way.problems.empty?

@@ -8,7 +8,7 @@ module Sewing
   # @return [OakenGauge::Polygon] turned over across a line, as a patch is when its seam is pressed open
   def fold(polygon, (a, b, c))
     scale = (a * a) + (b * b).to_f
-    OakenGauge::Polygon.new(polygon.points.map do |x, y|
+    OakenGauge::Polygon.new(polygon.corners.map do |x, y|
       off = 2 * ((a * x) + (b * y) - c) / scale
       [x - (off * a), y - (off * b)]
     end.reverse)
@@ -17,7 +17,7 @@ module Sewing
   # @return [OakenGauge::Polygon] the part where ax + by <= c
   def below(polygon, (a, b, c))
     foot = [a * c / ((a * a) + (b * b)).to_f, b * c / ((a * a) + (b * b)).to_f]
-    polygon.left_of([foot[0] + b, foot[1] - a], foot)
+    polygon.left_of(Complex(foot[0] + b, foot[1] - a), Complex(*foot))
   end
 
   def square(side, left = 0, low = 0)
@@ -34,9 +34,9 @@ module Sewing
 
   # How large a square the two patches make between the seam's ends: the unfinished unit's side.
   def unit_side(patch, other, line)
-    far = fold(OakenGauge::Polygon.new([[0, 0], [0.001, 0], [0, 0.001]]), line).points.flatten.max
+    far = fold(OakenGauge::Polygon.new([[0, 0], [0.001, 0], [0, 0.001]]), line).corners.flatten.max
     whole = square(far)
-    covered = [below(patch, line), fold(below(fold(other, line), line), line)].sum { |cloth| cloth.clip(whole).area }
+    covered = [below(patch, line), fold(below(fold(other, line), line), line)].sum { |cloth| cloth.shared_area(whole) }
     (covered - (far**2)).abs < 1e-6 ? far : 0
   end
 end

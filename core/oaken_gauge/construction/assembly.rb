@@ -39,7 +39,7 @@ module OakenGauge
       # What a raw edge grows by moves the edges at its ends.
       def stretch(pushes, factors, number, hand)
         @frame.edges[number].each do |edge|
-          next unless factors[edge.index] > Edge::NEAR && raw?(edge, hand)
+          next unless factors[edge.index] > Plane::FITTING && raw?(edge, hand)
 
           @bias_edges += 1 if factors[edge.index] > FAIR
           pull(pushes, edge, grown(edge, hand) * (factors[edge.index] / 2))
@@ -49,8 +49,8 @@ module OakenGauge
 
       def pull(pushes, edge, half)
         before, after = @frame.beside(edge)
-        pushes[before.index] -= half * Lines.along(edge.along, before.normal)
-        pushes[after.index] += half * Lines.along(edge.along, after.normal)
+        pushes[before.index] -= half * Plane.dot(edge.along, before.normal)
+        pushes[after.index] += half * Plane.dot(edge.along, after.normal)
       end
 
       def grown(edge, hand)

@@ -13,10 +13,9 @@ module OakenGauge
       # @param polygon [Polygon] as it lies on the cloth, its grain along the axes
       # @return [Array<Float>]
       def self.stretch(polygon)
-        polygon.edges.map do |(x1, y1), (x2, y2)|
-          x = x2 - x1
-          y = y2 - y1
-          (2 * x * y / ((x * x) + (y * y))).abs.to_f
+        polygon.edges.map do |from, to|
+          way = to - from
+          (2 * way.real * way.imag / way.abs2).abs.to_f
         end
       end
     end

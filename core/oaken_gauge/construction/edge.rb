@@ -5,18 +5,15 @@ module OakenGauge
     # One edge of a finished patch in its place in a unit. Corners run counter-clockwise, so the
     # outside lies to the right of the way along it.
     class Edge
-      # How far apart lines and points may lie and still be one, inches.
-      NEAR = 1e-6
-
       # @return [Integer] which patch of the unit
       attr_reader :patch
       # @return [Integer] which of its edges
       attr_reader :index
-      # @return [Array(Float, Float)] corners, inches
+      # @return [Complex] corners, inches
       attr_reader :from, :to
       # @return [Float] inches
       attr_reader :length
-      # @return [Array(Float, Float)] one inch along it, and one inch straight outward
+      # @return [Complex] one inch along it, and one inch straight outward
       attr_reader :along, :normal
 
       def initialize(patch:, index:, from:, to:)
@@ -24,19 +21,19 @@ module OakenGauge
         @index = index
         @from = from
         @to = to
-        @length = Math.hypot(to[0] - from[0], to[1] - from[1])
-        @along = [(to[0] - from[0]) / length, (to[1] - from[1]) / length]
-        @normal = [@along[1], -@along[0]]
+        @length = (to - from).abs
+        @along = (to - from) / length
+        @normal = Complex.rect(@along.imag, -@along.real)
       end
 
       # @return [Boolean] whether the other looks the opposite way
       def against?(other)
-        (normal[0] + other.normal[0]).abs < NEAR && (normal[1] + other.normal[1]).abs < NEAR
+        Plane.same?(normal, -other.normal)
       end
 
       # @return [Boolean] whether the other lies on the same line, facing it
       def faces?(other)
-        against?(other) && reach(other.from).abs < NEAR
+        against?(other) && reach(other.from).abs < Plane::FITTING
       end
 
       # @return [Float] inches that two edges on parallel lines have in common, seen along this one
@@ -47,17 +44,17 @@ module OakenGauge
 
       # @return [Float] how far along it a point lies, from its first corner
       def place(point)
-        ((point[0] - from[0]) * along[0]) + ((point[1] - from[1]) * along[1])
+        Plane.dot(point - from, along)
       end
 
       # @return [Float] how far outside of it a point lies
       def reach(point)
-        ((point[0] - from[0]) * normal[0]) + ((point[1] - from[1]) * normal[1])
+        Plane.dot(point - from, normal)
       end
 
       # @return [Boolean] whether a point lies on it
       def holds?(point)
-        reach(point).abs < NEAR && place(point).between?(-NEAR, length + NEAR)
+        reach(point).abs < Plane::FITTING && place(point).between?(-Plane::FITTING, length + Plane::FITTING)
       end
     end
   end

@@ -27,7 +27,7 @@ module OakenGauge
         facing = edges.values_at(*other).flatten
         edges.values_at(*one).flatten.product(facing).filter_map do |edge, against|
           common = edge.overlap(against) if edge.faces?(against)
-          [edge, against, common] if common && common > Edge::NEAR
+          [edge, against, common] if common && common > Plane::FITTING
         end
       end
 
@@ -55,21 +55,20 @@ module OakenGauge
 
       # @return [Array<Corner>] of the whole unit
       def corners
-        @corners ||= outline.points.map do |point|
-          point = point.map(&:to_f)
+        @corners ||= outline.floating.points.map do |point|
           Corner.new(point: point, sides: outer.select { |edge| edge.holds?(point) })
         end
       end
 
-      # @param point [Array(Float, Float)]
+      # @param point [Complex]
       # @return [Corner, nil] the corner of the whole unit that it is
       def corner_at(point)
-        corners.find { |one| (one.point[0] - point[0]).abs + (one.point[1] - point[1]).abs < Edge::NEAR }
+        corners.find { |one| Plane.same?(one.point, point) }
       end
 
       # @return [Array<Point>] where seams end on the outside
       def points
-        @points ||= ends.group_by { |point, _| point.map { |number| number.round(5) } }
+        @points ||= ends.group_by { |point, _| point.rect.map { |number| number.round(5) } }
                         .map { |_, list| Point.new(self, list.first.first, list.map(&:last)) }.select(&:outside?)
       end
 
@@ -82,7 +81,7 @@ module OakenGauge
       # How the corners of a patch's own outline are counted in its place in the unit.
       # @return [Integer] which of the shape's edges is the patch's first
       def turn(patch)
-        (@turns ||= {})[patch] ||= Alignment.turn(@unit.patches[patch].shape.outline, @unit.patches[patch].outline)
+        (@turns ||= {})[patch] ||= @unit.patches[patch].shape.outline.first_edge_on(@unit.patches[patch].outline)
       end
 
       private
@@ -92,15 +91,14 @@ module OakenGauge
       end
 
       def edges_of(patch, number)
-        corners = patch.outline.points.map { |point| point.map(&:to_f) }
-        corners.each_index.map { |i| Edge.new(patch: number, index: i, from: corners[i], to: corners[(i + 1) % corners.size]) }
+        patch.outline.floating.edges.map.with_index { |(from, to), i| Edge.new(patch: number, index: i, from: from, to: to) }
       end
 
       def across(edge)
         facing = outer.select { |other| edge.against?(other) }
         return [[edge, corners.min_by { |corner| edge.reach(corner.point) }]] if facing.empty?
 
-        beside = facing.select { |other| edge.overlap(other) > Edge::NEAR }
+        beside = facing.select { |other| edge.overlap(other) > Plane::FITTING }
         (beside.empty? ? facing : beside).map { |other| [edge, other] }
       end
 
@@ -123,7 +121,7 @@ module OakenGauge
       end
 
       def meet?(one, other)
-        [one.low, one.high].product([other.low, other.high]).any? { |(ax, ay), (bx, by)| (ax - bx).abs + (ay - by).abs < Edge::NEAR }
+        [one.low, one.high].product([other.low, other.high]).any? { |point, its| Plane.same?(point, its) }
       end
     end
   end

@@ -29,7 +29,7 @@ module OakenGauge
       private
 
       def own_parts(shape, seam)
-        shape.cut_outline(seam).floating.settle.points.map { |x, y| [x / @width, y / @height] }
+        shape.cut_outline(seam).floating.settle.corners.map { |x, y| [x / @width, y / @height] }
       end
 
       def polygon
@@ -50,13 +50,13 @@ module OakenGauge
 
       # An edge moves outward as far as the middle of its two corners does.
       def push(edge, (x1, y1), (x2, y2))
-        (((x1 + x2) * edge.normal[0]) + ((y1 + y2) * edge.normal[1])) / 2
+        Lines.along([x1 + x2, y1 + y2], edge.normal) / 2
       end
 
       # Whether an edge runs inside the piece rather than along its sides.
       def inside?(index)
         from, to = @parts.values_at(index, (index + 1) % @parts.size)
-        [0, 1].none? { |axis| (from[axis] - to[axis]).abs < Edge::NEAR && [0, 1].any? { |side| (from[axis] - side).abs < Edge::NEAR } }
+        [0, 1].none? { |axis| (from[axis] - to[axis]).abs < Plane::FITTING && [0, 1].any? { |side| (from[axis] - side).abs < Plane::FITTING } }
       end
     end
   end

@@ -10,7 +10,7 @@ module OakenGauge
     class Joint
       # @return [Array<Array(Edge, Float)>]
       attr_reader :first, :second
-      # @return [Array(Float, Float)] the seam's ends, inches
+      # @return [Complex] the seam's ends, inches
       attr_reader :low, :high
 
       # @param shared [Array<Array(Edge, Edge, Float)>] edges that face one another, and for how long
@@ -20,7 +20,7 @@ module OakenGauge
         @first = weighed(shared.group_by(&:first))
         @second = weighed(shared.group_by { |_, other, _| other })
         ends = @first.flat_map { |edge, _| [edge.from, edge.to] }
-        @low, @high = ends.minmax_by { |point| (point[0] * along[0]) + (point[1] * along[1]) }
+        @low, @high = ends.minmax_by { |point| Plane.dot(point, along) }
       end
 
       # @return [Array<Integer>] the patches that are opened away
@@ -33,12 +33,12 @@ module OakenGauge
         first.first.first.patch
       end
 
-      # @return [Array(Float, Float)] outward from the first side
+      # @return [Complex] outward from the first side
       def normal
         first.first.first.normal
       end
 
-      # @return [Array(Float, Float)]
+      # @return [Complex]
       def along
         first.first.first.along
       end
@@ -54,7 +54,7 @@ module OakenGauge
       # @return [Array(Array(Edge, Symbol), Array(Edge, Symbol))]
       def ends(side)
         points = side.flat_map { |edge, _| [[edge, :from], [edge, :to]] }
-        points.minmax_by { |edge, corner| (edge.public_send(corner)[0] * along[0]) + (edge.public_send(corner)[1] * along[1]) }
+        points.minmax_by { |edge, corner| Plane.dot(edge.public_send(corner), along) }
       end
 
       private

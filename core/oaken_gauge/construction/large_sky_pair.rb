@@ -87,9 +87,9 @@ module OakenGauge
       # The goose lies where it should; the tops are cut midway between both geese.
       def off(edge)
         return 0.0 if edge.patch.zero?
-        return foot - ((@tip + @other_tip) / 2) - height - seam if edge.normal.last > 0.5
+        return foot - ((@tip + @other_tip) / 2) - height - seam if edge.normal.imag > 0.5
 
-        edge.normal.first.positive? ? raw_right : raw_left
+        edge.normal.real.positive? ? raw_right : raw_left
       end
 
       # The sky of this half is raw along y = 0; that of the other along its right, folded over.

@@ -10,26 +10,14 @@ module OakenGauge
         # the other.
         #
         # @param move [Array(Numeric, Numeric)] inches
-        # @param direction [Array(Float, Float)]
+        # @param direction [Complex]
         # @return [Numeric] inches
         def along(move, direction)
-          x, y = direction
+          x, y = direction.rect
           return move[0] * x if y.zero?
           return move[1] * y if x.zero?
 
           (move[0] * x) + (move[1] * y)
-        end
-
-        # How far the meeting point of two lines moves when each is pushed outward.
-        #
-        # @param normal [Array(Float, Float)]
-        # @param push [Numeric] inches
-        # @return [Array(Numeric, Numeric)]
-        def meeting(normal, push, other_normal, other_push)
-          (a, b) = normal
-          (c, d) = other_normal
-          cross = (a * d) - (b * c)
-          [((push * d) - (other_push * b)) / cross, ((other_push * a) - (push * c)) / cross]
         end
 
         # How far a corner of a unit's outside moves with the sides that meet there.
@@ -40,7 +28,7 @@ module OakenGauge
         def corner(corner, outside)
           one = corner.sides.first
           other = corner.sides.find { |edge| !parallel?(edge, one) }
-          meeting(one.normal, outside[one], other.normal, outside[other])
+          Plane.meeting(one.normal, outside[one], other.normal, outside[other])
         end
 
         # How far the end of an edge moves along it, when the edge and its neighbour are pushed outward.
@@ -50,7 +38,7 @@ module OakenGauge
         # @param pushes [Array(Numeric, Numeric)] of the edge and of the neighbour, inches
         # @return [Numeric] inches in the direction of the edge
         def slide(edge, neighbour, pushes)
-          (pushes[1] - (pushes[0] * along(edge.normal, neighbour.normal))) / along(edge.along, neighbour.normal)
+          (pushes[1] - (pushes[0] * Plane.dot(edge.normal, neighbour.normal))) / Plane.dot(edge.along, neighbour.normal)
         end
 
         # Where along a seam another line meets it.
@@ -59,13 +47,13 @@ module OakenGauge
         # @param other [Joint] the line, lying off by `off` along its own
         # @return [Numeric] inches
         def place(joint, at, other, off)
-          (off - (at * along(joint.normal, other.normal))) / along(joint.along, other.normal)
+          (off - (at * Plane.dot(joint.normal, other.normal))) / Plane.dot(joint.along, other.normal)
         end
 
         private
 
         def parallel?(one, other)
-          ((one.normal[0] * other.normal[1]) - (one.normal[1] * other.normal[0])).abs < Edge::NEAR
+          Plane.cross(one.normal, other.normal).abs < Plane::FITTING
         end
       end
     end

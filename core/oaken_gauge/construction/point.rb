@@ -7,7 +7,7 @@ module OakenGauge
     # seams meet on a side (the tip of a goose), how deep under the allowance they meet.
     class Point
       # @param frame [Frame]
-      # @param place [Array(Float, Float)] inches
+      # @param place [Complex] inches
       # @param joints [Array<Joint>] the seams that end there
       def initialize(frame, place, joints)
         @frame = frame
@@ -36,7 +36,7 @@ module OakenGauge
       end
 
       # What draws a ruler that is laid on the seams.
-      # @return [Array<Array((Float, Float), Numeric)>] directions, and how far off along each, inches
+      # @return [Array<Array(Complex, Numeric)>] directions, and how far off along each, inches
       def pulls(seams)
         tip? ? [[sides.first.normal, tip(seams)]] : @joints.map { |joint| [joint.normal, seams[joint]] }
       end
@@ -57,7 +57,7 @@ module OakenGauge
       # How far outward the crossing of two seams lies off.
       def tip(seams)
         one, other = @joints.first(2)
-        Lines.along(Lines.meeting(one.normal, seams[one], other.normal, seams[other]), sides.first.normal)
+        Lines.along(Plane.meeting(one.normal, seams[one], other.normal, seams[other]), sides.first.normal)
       end
 
       # Where the outside has moved the place to: outward with its side, and along it with both ends.
@@ -67,11 +67,11 @@ module OakenGauge
         edge = sides.first
         off = sides.sum { |side| outside[side] } / sides.size
         drift = drift(edge, outside)
-        [0, 1].map { |axis| (off * edge.normal[axis]) + (drift * edge.along[axis]) }
+        [(off * edge.normal.real) + (drift * edge.along.real), (off * edge.normal.imag) + (drift * edge.along.imag)]
       end
 
       def drift(edge, outside)
-        ends = @frame.corners.select { |one| edge.reach(one.point).abs < Edge::NEAR }
+        ends = @frame.corners.select { |one| edge.reach(one.point).abs < Plane::FITTING }
         ends.sum { |one| Lines.along(Lines.corner(one, outside), edge.along) } / ends.size
       end
     end

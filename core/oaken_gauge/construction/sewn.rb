@@ -48,7 +48,7 @@ module OakenGauge
         joint.opened.each do |patch|
           x, y = @shifts[patch]
           @shifts[patch] =
-            [x + (away * joint.normal[0]) + (along * joint.along[0]), y + (away * joint.normal[1]) + (along * joint.along[1])]
+            [x + (away * joint.normal.real) + (along * joint.along.real), y + (away * joint.normal.imag) + (along * joint.along.imag)]
         end
       end
 
@@ -69,7 +69,7 @@ module OakenGauge
       end
 
       def sides(joint)
-        [beyond(joint.first, joint.normal), beyond(joint.second, joint.normal.map(&:-@))]
+        [beyond(joint.first, joint.normal), beyond(joint.second, -joint.normal)]
       end
 
       # What lies beyond the seam on one side of it, all its edges together.
@@ -88,7 +88,7 @@ module OakenGauge
       def end_of(edge, corner, joint)
         neighbour = @frame.beside(edge)[corner == :from ? 0 : 1]
         slide = Lines.slide(edge, neighbour, [push(edge), push(neighbour)])
-        (slide * Lines.along(edge.along, joint.along)) + Lines.along(@shifts[edge.patch], joint.along)
+        (slide * Plane.dot(edge.along, joint.along)) + Lines.along(@shifts[edge.patch], joint.along)
       end
     end
   end

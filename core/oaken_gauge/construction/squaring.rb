@@ -38,8 +38,7 @@ module OakenGauge
       end
 
       def same_side?(edge, other)
-        (edge.normal[0] - other.normal[0]).abs < Edge::NEAR && (edge.normal[1] - other.normal[1]).abs < Edge::NEAR &&
-          edge.reach(other.from).abs < Edge::NEAR
+        Plane.same?(edge.normal, other.normal) && edge.reach(other.from).abs < Plane::FITTING
       end
     end
   end

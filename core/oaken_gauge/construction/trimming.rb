@@ -36,12 +36,12 @@ module OakenGauge
 
       def line(edge, ruler, wide)
         at = Lines.along(ruler, edge.normal)
-        far?(edge) ? at + wide[edge.normal.map { |number| number.round(6) }] : at
+        far?(edge) ? at + wide[edge.normal.rect.map { |number| number.round(6) }] : at
       end
 
       # The sides that are cut after the half turn.
       def far?(edge)
-        edge.normal.sum > Edge::NEAR
+        edge.normal.rect.sum > Plane::FITTING
       end
 
       def kept?(edge)
@@ -54,7 +54,7 @@ module OakenGauge
 
       # The two raw sides: to the left, and below.
       def near_sides
-        [0, 1].map { |axis| @frame.outer.select { |edge| (edge.normal[axis] + 1).abs < Edge::NEAR } }
+        [Complex(-1, 0), Complex(0, -1)].map { |way| @frame.outer.select { |edge| Plane.same?(edge.normal, way) } }
       end
 
       def place(seams, outside, hand)
@@ -72,7 +72,9 @@ module OakenGauge
       end
 
       def squares(pulls)
-        [[0, 0], [0, 1], [1, 1]].map { |one, other| pulls.sum { |normal, _, weight| normal[one] * normal[other] * weight } }
+        %i[real imag].repeated_combination(2).map do |one, other|
+          pulls.sum { |normal, _, weight| normal.public_send(one) * normal.public_send(other) * weight }
+        end
       end
 
       def inverse(xx, xy, yy)

@@ -70,8 +70,8 @@ module OakenGauge
       # the others, or they are what was cut already.
       def from_strip(run, hand, slants = [])
         too_wide = (run.ways.first[:width] - run.ways.first[:exact]).to_f + hand.strip(run)
-        pushes = shape.outline.edges.map do |(_, from), (_, to)|
-          from == to ? too_wide : slants.shift || hand.spread(:cut_triangle, :triangle_ruler)
+        pushes = shape.outline.edges.map do |from, to|
+          from.imag == to.imag ? too_wide : slants.shift || hand.spread(:cut_triangle, :triangle_ruler)
         end
         CutPatch.new(pushes: pushes, stretch: CutPatch.stretch(shape.outline))
       end

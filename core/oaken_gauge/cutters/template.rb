@@ -31,7 +31,7 @@ module OakenGauge
       def no_template(match)
         return near_misses(match) unless match.nearest.empty?
 
-        other = match.made_for_other_seam.find { |tool| tool.marks.any? { |mark| mark.shape == shape } }
+        other = match.made_for_other_seam.find { |tool| tool.marks_making(shape).any? }
         return seam_mismatch(other) if other
 
         refuse(:no_tool, "There is no template for #{shape_words} in the drawer. Add one with this outline.")

@@ -34,7 +34,7 @@ module OakenGauge
       end
 
       def marks
-        (grooves + lines).select { |mark| mark.makes == unit.class.kind }
+        grooves.select { |mark| mark.makes == unit.class.kind } + lines
       end
 
       def grooves
@@ -44,8 +44,10 @@ module OakenGauge
 
       # An unfinished number is right with any allowance.
       def lines
-        unfinished = unit.side_lengths.map { |side| side + (2 * @method.seam) }.uniq
-        @method.task.drawer.of(Tools::UnitTrimmer).flat_map(&:trim_marks).select { |mark| unfinished == [mark.printed] }
+        unfinished, other = unit.side_lengths.map { |side| side + (2 * @method.seam) }.uniq
+        return [] if other
+
+        @method.task.drawer.of(Tools::UnitTrimmer).flat_map { |tool| tool.marks_trimming(unit.class.kind, unfinished) }
       end
 
       def words

@@ -73,7 +73,7 @@ module OakenGauge
       end
 
       def kite_fits?(mark)
-        mark.kite_square && mark.kite_square >= shape.piece_size(seam).first - TOLERANCE
+        mark.kite_square && mark.kite_square >= shape.piece_size(seam).first - Plane::SAME
       end
 
       def height_for(ruler)

@@ -2,26 +2,27 @@
 
 module OakenGauge
   module Documents
-    # Writes the kinds of unit that there are, for a person to choose from: what each is called, what its
-    # fabrics are, and one to begin with, drawn.
+    # Writes the kinds of units, tools and fabrics that there are, for a person to choose from and to fill in: what
+    # each is called, its fields with their limits and words; of units the fabrics too, and one to begin with, drawn.
     class KindsWriter
-      # @return [Array<Hash>] those of few patches first
+      # @return [Hash{String => Array<Hash>}] units of few patches first
       def write
-        Units.kinds.values.map { |kind| kind(kind) }.sort_by { |kind| [kind["drawing"]["patches"].size, kind["title"]] }
+        { "kinds" => units, "tools" => plain(Tools.kinds), "fabrics" => plain(Stock.forms) }
       end
 
       private
 
-      def kind(kind)
-        document = { "unit" => kind.starter }
-        { "kind" => kind.kind.to_s, "title" => kind.plural, "measures" => measures(kind),
-          "roles" => kind.roles.map(&:to_s), "starter" => kind.starter,
-          "drawing" => ViewWriter.new(WeighReader.read(document)).unit_drawing }
+      def units
+        Units.kinds.values.map { |kind| unit(kind) }.sort_by { |kind| [kind["drawing"]["patches"].size, kind["title"]] }
       end
 
-      # What its finished sizes are called, one or two.
-      def measures(kind)
-        kind.starter["finished"].is_a?(Array) ? [kind.measure, "Finished width"] : [kind.measure]
+      def unit(kind)
+        { "kind" => kind.kind.to_s, "title" => kind.plural, "roles" => kind.roles.map(&:to_s), "starter" => kind.starter,
+          "fields" => kind.form, "drawing" => ViewWriter.new(WeighDocument.new(unit: OakenGauge.read_unit(kind.starter)).task).unit_drawing }
+      end
+
+      def plain(kinds)
+        kinds.map { |name, declared| { "kind" => name, "title" => declared.title, "fields" => declared.form } }
       end
     end
   end

@@ -38,6 +38,7 @@ module OakenGauge
 
       def finished(size)
         return size.map { |part| finished(part) } if size.is_a?(Array)
+        return size.rect.map { |part| finished(part) } if size.is_a?(Complex)
 
         Length.saying(size, @measure)
       end

@@ -13,7 +13,7 @@ module OakenGauge
       # @return [Hash]
       def write
         { "parameters" => Weighing::Parameters.all.values.map { |parameter| parameter(parameter) },
-          "choices" => Weighing::Maker::CHOICES.map { |name, choice| { "name" => name, **choice(name, choice) } } }
+          "choices" => Weighing::Maker::CHOICES.map { |field| choice(field) } }
       end
 
       private
@@ -26,17 +26,10 @@ module OakenGauge
           "give_or_take" => @maker.profile.give_or_take(name)&.round(4) }
       end
 
-      def choice(name, choice)
-        { "title" => choice.title, "meaning" => choice.meaning, "options" => choice.options,
-          "value" => written(@maker.public_send(name)), "usual" => written(choice.usual) }
-      end
-
-      def written(value)
-        case value
-        when Rational then Length.new(value).to_s
-        when Symbol then value.to_s
-        else value
-        end
+      def choice(field)
+        { "name" => field.name, "title" => field.label, "meaning" => field.meaning,
+          "options" => field.type.form["options"]&.map { |option| option["value"] },
+          "value" => field.type.write(@maker.public_send(field.as), :inch), "usual" => field.type.write(field.default, :inch) }
       end
     end
   end

@@ -2,48 +2,68 @@
 
 module OakenGauge
   module Documents
-    # A unit whose size is told as a share of its block's side.
-    class SharedUnit
-      SIDED = %w[rectangle flying_geese].freeze
+    # A unit whose sizes are told as parts of its block's side: the document of its kind with shares in the place of
+    # lengths. A block with a side of one inch has a unit of just those sizes.
+    #
+    # @example
+    #   { "kind" => "cut_corner", "share" => "1/3", "corner" => "1/12", "corners" => 2 }
+    module SharedUnit
+      # Kinds whose size is not told by one or two shares of the block.
+      UNSHARED = %w[shape].freeze
 
-      # @param kind [String]
-      # @param shares [Rational, Array<Rational>]
-      # @param extra [Hash] what else its kind asks for, as shares
-      def initialize(kind, shares, extra)
-        @kind = kind
-        @shares = shares
-        @extra = extra
+      # What is the same for every kind.
+      module Sized
+        # @param block [Rational] finished side, inches
+        # @return [Units::Unit] one of it
+        def call(block)
+          self.class.of.new(**values_at_one, **one).at(block * values_at_one[:finished].then { |size| size.is_a?(Array) ? size.first : size })
+        end
+
+        private
+
+        def values_at_one
+          self.class.fields.to_h { |field| [field.as, public_send(field.as)] }
+        end
+
+        def one
+          self.class.of == Units::ThreeTriangle ? { hands: { left: 1, right: 1 } } : { count: 1 }
+        end
       end
 
-      # Notes a fault when the shares do not suit the kind.
-      # @return [SharedUnit]
-      def checked(node)
-        two = @shares.is_a?(Array)
-        node.fault("share", "is #{node['share'].inspect}: allowed is #{SIDED.include?(@kind) ? '[height, width]' : 'one share'}") if
-          two != SIDED.include?(@kind)
-        node.fault("share", "is #{node['share']}: allowed is a width twice the height") if
-          two && @kind == "flying_geese" && @shares.last != 2 * @shares.first
-        check_corner(node)
-        self
-      end
+      class << self
+        # @return [Hash{String => Class}]
+        def kinds
+          @kinds ||= Units.kinds.reject { |kind, _| UNSHARED.include?(kind) }.transform_values { |unit| shared(unit) }
+        end
 
-      # @param block [Rational] finished side, inches
-      # @return [Units::Unit] one of it
-      def call(block)
-        unit = Units.kinds.fetch(@kind)
-        sized = @shares.is_a?(Array) ? @shares.map { |share| share * block } : @shares * block
-        return unit.new(finished: sized, hands: { left: 1, right: 1 }) if @kind == "three_triangle"
-        return unit.new(finished: sized, count: 1, corner: @extra[:corner] * block, corners: @extra[:corners]) if @kind == "cut_corner"
+        private
 
-        unit.new(finished: sized, count: 1)
-      end
+        # A class that declares what the unit's does, with shares for lengths.
+        def shared(unit)
+          shared = Class.new do
+            include Record
+            include Sized
 
-      private
+            tag "kind"
+            define_singleton_method(:of) { unit }
+            define_singleton_method(:kind) { unit.kind }
+          end
+          declare(const_set(unit.name.split("::").last, shared), unit)
+        end
 
-      def check_corner(node)
-        return if @kind != "cut_corner" || call(1r).fits?
+        def declare(shared, unit)
+          unit.fields.reject { |field| field.name == "count" }.each { |field| share(shared, field) }
+          unit.rules.reject { |rule| rule.on.include?(:hands) }.each do |rule|
+            shared.rule(*rule.on, say: rule.say, schema: rule.schema) { |*given| unit.instance_exec(*given, &rule.holds) }
+          end
+          shared
+        end
 
-        node.fault("corner", "is #{node['corner'].inspect}: allowed is less than the share, and at most half of it for two corners or more")
+        def share(shared, field)
+          name = field.name == "finished" ? :share : field.name.to_sym
+          optional = field.required ? {} : { default: field.default }
+          shared.field(name, field.type.shared, as: field.as, label: field.label, **optional)
+        end
       end
     end
   end

@@ -35,7 +35,7 @@ module OakenGauge
       private
 
       def patch(patch)
-        { "role" => patch.role.to_s, "outline" => points(patch.outline.points) }
+        { "role" => patch.role.to_s, "outline" => points(patch.outline.corners) }
       end
 
       def scale(beam)
@@ -61,7 +61,7 @@ module OakenGauge
 
       def drawing(sheet)
         { "size" => sheet.size.map(&:to_f), "repeats" => sheet.repeats,
-          "outlines" => sheet.outlines.map { |outline| points(outline.points) }, "marks" => sheet.marks.map { |line| points(line) },
+          "outlines" => sheet.outlines.map { |outline| points(outline.corners) }, "marks" => sheet.marks.map { |line| points(line) },
           "offcut" => sheet.offcut&.map(&:to_f) }
       end
 

@@ -3,11 +3,23 @@
 module OakenGauge
   # Cutting a polygon along straight lines.
   module Clipping
-    # The part of this polygon inside a convex one (Sutherland and Hodgman, 1974: one edge at a time).
+    # The parts of this polygon inside another. A window that turns in somewhere is taken apart first.
     #
-    # @param window [Polygon] convex, counter-clockwise
-    # @return [Polygon, nil] nil when nothing is left
+    # @param window [Polygon] simple, counter-clockwise
+    # @return [Array<Polygon>] they do not overlap
     def clip(window)
+      window.convex_parts.filter_map { |part| inside(part) }
+    end
+
+    # @param other [Polygon]
+    # @return [Numeric] square inches that lie in both
+    def shared_area(other)
+      clip(other).sum(0.0, &:area)
+    end
+
+    # @param window [Polygon] convex
+    # @return [Polygon, nil] nil when nothing is left (Sutherland and Hodgman, 1974: one edge at a time)
+    def inside(window)
       window.edges.reduce(self) { |rest, (from, to)| rest&.left_of(from, to) }
     end
 
@@ -17,39 +29,56 @@ module OakenGauge
     # @param high [Numeric] inches
     # @return [Polygon, nil]
     def between(low, high)
-      left_of([0, low], [1, low])&.left_of([1, high], [0, high])
+      left_of(Complex.rect(0, low), Complex.rect(1, low))&.left_of(Complex.rect(1, high), Complex.rect(0, high))
     end
 
     # The part of this polygon to the left of the line through two points.
     #
-    # @param from [Array(Numeric, Numeric)]
-    # @param to [Array(Numeric, Numeric)]
+    # @param from [Complex]
+    # @param to [Complex]
     # @return [Polygon, nil]
     def left_of(from, to)
-      sides = points.map { |point| side(from, to, point) }
+      sides = points.map { |point| Plane.side(from, to, point) }
       kept = points.each_index.flat_map { |i| kept_of_edge(i, sides) }
       kept.size < 3 ? nil : Polygon.new(kept)
     end
 
-    private
-
-    # More than zero to the left of the line.
-    def side((x1, y1), (x2, y2), (x, y))
-      ((x2 - x1) * (y - y1)) - ((y2 - y1) * (x - x1))
+    # @return [Array<Polygon>] triangles that it is put together from, or itself where it turns in nowhere
+    def convex_parts
+      convex? ? [self] : triangles(points)
     end
+
+    private
 
     def kept_of_edge(index, sides)
       following = (index + 1) % points.size
       here, there = sides.values_at(index, following)
       kept = here.negative? ? [] : [points[index]]
-      kept << crossing(points[index], points[following], here, there) if here * there < -TOLERANCE * TOLERANCE
+      kept << crossing(points[index], points[following], here, there) if here * there < -Plane::SAME * Plane::SAME
       kept
     end
 
-    def crossing((x1, y1), (x2, y2), here, there)
-      share = here / (here - there).to_r
-      share = here / (here - there) if here.is_a?(Float) || there.is_a?(Float)
-      [x1 + (share * (x2 - x1)), y1 + (share * (y2 - y1))]
+    def crossing(point, following, here, there)
+      share = here.is_a?(Float) || there.is_a?(Float) ? here / (here - there) : here / (here - there).to_r
+      point + (share * (following - point))
+    end
+
+    # Cuts off one corner after another that has nothing else inside (ear clipping).
+    def triangles(rest)
+      return [Polygon.new(rest)] if rest.size == 3
+
+      tip = rest.each_index.find { |i| ear?(rest, i) } || 0
+      ear = [rest[tip - 1], rest[tip], rest[(tip + 1) % rest.size]]
+      [Polygon.new(ear), *triangles(rest.reject.with_index { |_, i| i == tip })]
+    end
+
+    def ear?(rest, tip)
+      before, corner, after = rest[tip - 1], rest[tip], rest[(tip + 1) % rest.size]
+      return false unless Plane.side(before, corner, after).positive?
+
+      (rest - [before, corner, after]).none? do |point|
+        [[before, corner], [corner, after], [after, before]].all? { |from, to| Plane.side(from, to, point) >= 0 }
+      end
     end
   end
 end

@@ -1,16 +1,17 @@
 # frozen_string_literal: true
 
 module OakenGauge
-  # A simple polygon, its corners counter-clockwise, in inches. Frozen. Corners stay Rational as long
-  # as every edge lies along an axis; a slanted edge brings in Floats.
+  # A simple polygon, its corners counter-clockwise, in inches. Frozen. Corners stay Rational as long as every edge
+  # lies along an axis; a slanted edge brings in Floats. Cutting off is in {Clipping}, laying one on another in
+  # {Congruence}.
   #
-  # Moving is in {PolygonMoves}, pushing edges outward in {Offsetting}, cutting off in {Clipping}.
+  # @example
+  #   Polygon.rectangle(2, 2).offset(1/4r).area   # => (25/4)
   class Polygon
-    include PolygonMoves
-    include Offsetting
     include Clipping
+    include Congruence
 
-    # @return [Array<Array(Numeric, Numeric)>] corners
+    # @return [Array<Complex>] corners
     attr_reader :points
 
     # @param width [Numeric]
@@ -20,26 +21,30 @@ module OakenGauge
       new([[0, 0], [width, 0], [width, height], [0, height]])
     end
 
-    # @param points [Array<Array(Numeric, Numeric)>] at least three corners
+    # @param points [Array<Complex, Array(Numeric, Numeric)>] at least three corners
     def initialize(points)
-      @points = points.map { |point| point.dup.freeze }.freeze
+      @points = points.map { |point| Plane.point(point) }.freeze
       freeze
+    end
+
+    # @return [Array<Array(Numeric, Numeric)>] corners as x and y
+    def corners
+      points.map(&:rect)
+    end
+
+    # @return [Array<Array(Complex, Complex)>] each corner with the next
+    def edges
+      points.zip(points.rotate)
     end
 
     # @return [Numeric] square inches; negative when the corners run clockwise
     def area
-      edges.sum { |(x1, y1), (x2, y2)| (x1 * y2) - (x2 * y1) }/2r
-    end
-
-    # @return [Array<Array>] each corner with the next
-    def edges
-      points.each_index.map { |i| [points[i], points[(i + 1) % points.size]] }
+      edges.sum { |from, to| Plane.cross(from, to) }/2r
     end
 
     # @return [Array<Numeric>] least and greatest x, least and greatest y
     def bounds
-      xs, ys = points.transpose
-      [*xs.minmax, *ys.minmax]
+      [*points.map(&:real).minmax, *points.map(&:imag).minmax]
     end
 
     # @return [Numeric] inches from the leftmost corner to the rightmost
@@ -57,15 +62,74 @@ module OakenGauge
     # The same outline in Floats, for what is computed often and needs no more: areas and tilings.
     # @return [Polygon]
     def floating
-      Polygon.new(points.map { |x, y| [x.to_f, y.to_f] })
+      Polygon.new(points.map { |point| Complex.rect(point.real.to_f, point.imag.to_f) })
+    end
+
+    # @param way [Complex, Array(Numeric, Numeric)] inches to the right and upward
+    # @return [Polygon]
+    def move(way, upward = nil)
+      way = upward ? Complex.rect(way, upward) : Plane.point(way)
+      Polygon.new(points.map { |point| point + way })
+    end
+
+    # @return [Polygon] moved so that it touches both axes from inside the first quadrant
+    def settle
+      left, _, low, = bounds
+      move(-left, -low)
+    end
+
+    # @param factor [Numeric]
+    # @return [Polygon] larger or smaller
+    def scale(factor)
+      Polygon.new(points.map { |point| point * factor })
+    end
+
+    # Turned half round within its own bounds: never turned over.
+    # @return [Polygon]
+    def half_turn
+      left, right, low, high = bounds
+      Polygon.new(points.map { |point| Complex.rect(left + right, low + high) - point })
+    end
+
+    # @return [Polygon] its mirror image, left for right within its own bounds, corners still counter-clockwise
+    def mirror
+      left, right, = bounds
+      Polygon.new(points.map { |point| Complex.rect(left + right - point.real, point.imag) }.reverse)
+    end
+
+    # Every edge moves outward by the distance, and neighbouring edges are drawn out until they meet: this is what a
+    # seam allowance is. The corners of a patch run out into its dog ears this way, as they do in cloth.
+    #
+    # @param distance [Numeric] inches
+    # @return [Polygon]
+    def offset(distance)
+      lines = edges.map do |from, to|
+        normal = Plane.unit(to - from).then { |along| Complex.rect(along.imag, -along.real) }
+        [normal, Plane.dot(normal, from) + distance]
+      end
+      Polygon.new(lines.each_index.map { |i| Plane.meeting(*lines[i - 1], *lines[i]) })
     end
 
     # A point between two others on one line is no corner.
     # @return [Polygon]
     def without_straight_corners
-      runs = points.zip(points.rotate(-1), points.rotate)
-      corners = runs.reject { |point, before, after| side(before, point, after).zero? }.map(&:first)
-      corners.size == points.size ? self : Polygon.new(corners)
+      kept = points.each_index.reject { |i| Plane.side(points[i - 1], points[i], points[(i + 1) % points.size]).zero? }
+      kept.size == points.size ? self : Polygon.new(points.values_at(*kept))
+    end
+
+    # @return [Boolean]
+    def repeats_a_corner?
+      points.uniq.size < points.size
+    end
+
+    # @return [Boolean] whether no edge crosses or touches another but its neighbours
+    def simple?
+      edges.combination(2).none? { |one, other| meet?(one, other) }
+    end
+
+    # @return [Boolean] whether it nowhere turns to the right
+    def convex?
+      points.each_index.all? { |i| Plane.side(points[i - 2], points[i - 1], points[i]) >= -Plane::SAME }
     end
 
     # @param other [Polygon]
@@ -74,11 +138,6 @@ module OakenGauge
       left, right, low, high = bounds
       other_left, other_right, other_low, other_high = other.bounds
       left < other_right && other_left < right && low < other_high && other_low < high
-    end
-
-    # @return [Boolean] whether no edge crosses or touches another but its neighbours
-    def simple?
-      edges.combination(2).none? { |one, other| meet?(one, other) }
     end
 
     # @return [Boolean]
@@ -98,19 +157,17 @@ module OakenGauge
     def meet?((a, b), (c, d))
       return folded?(a, b, d) if b == c
       return folded?(c, d, b) if d == a
+      return false if apart?(a, b, c, d)
 
-      sides = [[a, b, c], [a, b, d], [c, d, a], [c, d, b]].map { |from, to, point| side(from, to, point) <=> 0 }
-      sides[0] * sides[1] <= 0 && sides[2] * sides[3] <= 0 && !apart?(a, b, c, d)
+      (Plane.side(a, b, c) <=> 0) * (Plane.side(a, b, d) <=> 0) <= 0 && (Plane.side(c, d, a) <=> 0) * (Plane.side(c, d, b) <=> 0) <= 0
     end
 
     def folded?(first, corner, last)
-      side(first, corner, last).zero? && (((first[0] - corner[0]) * (last[0] - corner[0])) +
-        ((first[1] - corner[1]) * (last[1] - corner[1]))).positive?
+      Plane.side(first, corner, last).zero? && Plane.dot(first - corner, last - corner).positive?
     end
 
     def apart?(*points)
-      xs, ys = points.transpose
-      [xs, ys].any? { |(a, b, c, d)| [a, b].max < [c, d].min || [c, d].max < [a, b].min }
+      [points.map(&:real), points.map(&:imag)].any? { |(a, b, c, d)| [a, b].max < [c, d].min || [c, d].max < [a, b].min }
     end
   end
 end

@@ -1,10 +1,10 @@
 # frozen_string_literal: true
 
 module OakenGauge
-  # One shape after another along a strip, each turned half round and slid up until the cut edges
-  # touch. How far to slide is found from the outlines: the greatest distance, at any height, between
-  # the right edge of one and the left edge of the next. Both edges are made of straight pieces, so
-  # the greatest distance is at the height of a corner.
+  # One shape after another along a strip, each turned half round and slid up until the cut edges touch. How far to
+  # slide is found from the outlines: the greatest distance, at any height, between the right edge of one and the
+  # left edge of the next. Both edges are made of straight pieces, so the greatest distance is at the height of a
+  # corner.
   #
   # @example Half-square triangle patches that finish at 2, on a 2½ strip
   #   tiling = Tiling.new(Patches::HalfSquare.new(2).strip_outline(1/4r))
@@ -37,7 +37,7 @@ module OakenGauge
     # @param length [Numeric] inches of strip
     # @return [Integer] how many shapes it holds
     def fit(length)
-      room = length - upright.width + TOLERANCE
+      room = length - upright.width + Plane::SAME
       return 0 if room.negative?
 
       pairs, rest = room.divmod(pitch)
@@ -57,20 +57,21 @@ module OakenGauge
     end
 
     def slide(first, second)
-      heights = (first.points + second.points).map(&:last).uniq
+      heights = (first.points + second.points).map(&:imag).uniq
       heights.map { |height| extent(first, height).last - extent(second, height).first }.max
     end
 
     # Leftmost and rightmost point of the shape at one height.
     def extent(shape, height)
-      shape.edges.flat_map { |edge| crossings(edge, height) }.minmax
+      shape.edges.flat_map { |from, to| crossings(from, to, height) }.minmax
     end
 
-    def crossings(((x1, y1), (x2, y2)), height)
-      return [] unless height.between?(*[y1, y2].minmax.zip([-TOLERANCE, TOLERANCE]).map(&:sum))
-      return [x1, x2] if (y1 - y2).abs <= TOLERANCE
+    def crossings(from, to, height)
+      low, high = [from.imag, to.imag].minmax
+      return [] unless height.between?(low - Plane::SAME, high + Plane::SAME)
+      return [from.real, to.real] if high - low <= Plane::SAME
 
-      [x1 + ((x2 - x1) * (height - y1) / (y2 - y1).to_f)]
+      [from.real + ((to.real - from.real) * (height - from.imag) / (to.imag - from.imag).to_f)]
     end
   end
 end

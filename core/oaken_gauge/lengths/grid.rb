@@ -21,14 +21,14 @@ module OakenGauge
     # @param size [Numeric] inches
     # @return [Rational] the first line at or above the size (a billionth of an inch forgiven)
     def ceil(size)
-      lines = size.is_a?(Float) ? ((size - TOLERANCE) / step.to_f).ceil : (size / step).ceil
+      lines = size.is_a?(Float) ? ((size - Plane::SAME) / step.to_f).ceil : (size / step).ceil
       lines * step
     end
 
     # @param size [Numeric] inches
     # @return [Boolean] whether a line stands at the size
     def on?(size)
-      (ceil(size) - size).abs <= TOLERANCE
+      (ceil(size) - size).abs <= Plane::SAME
     end
   end
 end

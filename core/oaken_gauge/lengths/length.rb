@@ -25,7 +25,7 @@ module OakenGauge
       return new(inches, measure).to_s unless inches.is_a?(Float)
 
       near = inches.rationalize(1/100_000r)
-      near.denominator <= 64 && (near - inches).abs < TOLERANCE ? new(near, measure).to_s : approximate(inches, measure)
+      near.denominator <= 64 && (near - inches).abs < Plane::SAME ? new(near, measure).to_s : approximate(inches, measure)
     end
 
     def self.approximate(inches, measure)

@@ -9,17 +9,18 @@ module OakenGauge
     # No length in a quilt takes more characters than this.
     LONGEST = 40
 
-    FRACTION = %r{(?:(?<whole>\d+)[ -]+)?(?<over>\d+)\s*/\s*(?<under>\d+)}
+    FRACTION = %r{(?:(?<whole>\d+)[ -]+)?(?<over>\d+)\s*[/⁄]\s*(?<under>\d+)}
+    VULGAR = /(?:(?<before>\d+)[ -]*)?(?<vulgar>[¼-¾⅐-⅞])/
     DECIMAL = /(?<decimal>\d+(?:\.\d+)?|\.\d+)/
     SUFFIX = /(?<suffix>"|″|''|inches|inch|in|cm|mm)?/
-    WRITTEN = /\A\s*(?<sign>-)?(?:#{FRACTION}|#{DECIMAL})\s*#{SUFFIX}\s*\z/
+    WRITTEN = /\A\s*(?<sign>-)?(?:#{FRACTION}|#{VULGAR}|#{DECIMAL})\s*#{SUFFIX}\s*\z/
     SUFFIX_MEASURES = { "cm" => :cm, "mm" => :mm }.freeze
 
     # @param text [String]
     # @return [Length]
     # @raise [UnreadableLength] when it is not a length
     def parse(text)
-      match = text.is_a?(String) && text.length <= LONGEST && WRITTEN.match(plain(text))
+      match = readable?(text) && WRITTEN.match(text)
       raise UnreadableLength, "#{text.inspect[0, 60]} is not #{ALLOWED}" unless match
       raise UnreadableLength, "#{text.inspect} divides by nothing" if match[:under]&.to_i&.zero?
 
@@ -29,20 +30,18 @@ module OakenGauge
 
     private
 
-    # Vulgar fractions (⅞) become digits over digits, with a space before them.
-    def plain(text)
-      return text if text.ascii_only?
-
-      text.scrub("?").gsub(/[¼-¾⅐-⅞]/) { |vulgar| " #{vulgar.unicode_normalize(:nfkc)}" }.tr("⁄", "/")
+    def readable?(text)
+      text.is_a?(String) && text.length <= LONGEST && text.valid_encoding?
     end
 
     def amount(match)
-      size = match[:decimal] ? decimal(match[:decimal]) : match[:whole].to_i + Rational(match[:over].to_i, match[:under].to_i)
+      size = match[:decimal] ? "0#{match[:decimal]}".to_r : mixed_number(match)
       match[:sign] ? -size : size
     end
 
-    def decimal(digits)
-      "0#{digits}".to_r
+    def mixed_number(match)
+      over, under = match[:vulgar] ? match[:vulgar].unicode_normalize(:nfkc).split("⁄") : [match[:over], match[:under]]
+      (match[:whole] || match[:before]).to_i + Rational(over.to_i, under.to_i)
     end
   end
 end

@@ -52,12 +52,12 @@ module OakenGauge
       # How far a side or a corner of the piece, the one that lies this way, has moved in a direction: what
       # the piece is too large lies half on either side.
       def at_corner(way, direction, hand)
-        [0, 1].sum { |axis| (excess(hand)[axis] / 2) * (way[axis].abs < 1e-9 ? 0 : way[axis] <=> 0) * direction[axis] }
+        excess(hand).zip(way.rect, direction.rect).sum { |over, out, share| (over / 2) * (out.abs < Plane::SAME ? 0 : out <=> 0) * share }
       end
 
       # In over one side, out over the other, seen along the seam.
       def skew(normal, along)
-        ((normal[1] <=> 0) * along[1]) - ((normal[0] <=> 0) * along[0])
+        ((normal.imag <=> 0) * along.imag) - ((normal.real <=> 0) * along.real)
       end
 
       # What the piece is too wide and too high.

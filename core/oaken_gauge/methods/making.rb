@@ -66,7 +66,7 @@ module OakenGauge
       end
 
       # @param joint [Construction::Joint]
-      # @param point [Array(Float, Float)] one of its ends
+      # @param point [Complex] one of its ends
       # @return [Boolean] whether its patches are laid together there
       def matched_at?(_joint, _point)
         true

@@ -52,20 +52,12 @@ module OakenGauge
       # @return [Array<Float>]
       def signature
         @signature ||= begin
-          sides = outline.edges.each_with_index.map { |edge, i| [length(edge), turn(outline.edges[i - 1], edge)] }
+          sides = outline.turns.map { |side| side.map { |number| number.round(DIGITS) } }
           sides.each_index.map { |i| sides.rotate(i) }.min.flatten
         end
       end
 
       private
-
-      def length(((x1, y1), (x2, y2)))
-        Math.hypot(x2 - x1, y2 - y1).round(DIGITS)
-      end
-
-      def turn(((ax, ay), (bx, by)), ((cx, cy), (dx, dy)))
-        (((bx - ax) * (dy - cy)) - ((by - ay) * (dx - cx))).to_f.round(DIGITS)
-      end
 
       # The outline turned to lie on each of its longest sides; as it was drawn when it can lie on none.
       def long_sides
@@ -77,8 +69,8 @@ module OakenGauge
 
       # Every way it can lie on a side, by the side's length.
       def lying
-        @lying ||= outline.edges.map { |edge| [length(edge), outline.turn_level(*edge)] }
-                          .select { |_, turned| turned.bounds[2] >= -TOLERANCE }
+        @lying ||= outline.edges.map { |from, to| [(to - from).abs.round(DIGITS), outline.turn_level(from, to)] }
+                          .select { |_, turned| turned.bounds[2] >= -Plane::SAME }
                           .group_by(&:first).transform_values { |list| list.map(&:last) }
       end
 

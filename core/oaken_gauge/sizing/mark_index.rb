@@ -8,10 +8,10 @@ module OakenGauge
       # @param seam [Rational] inches
       def initialize(drawer, seam)
         @rulers = drawer.of(Tools::StraightRuler)
-        @grids = drawer.of(Tools::FoundationGrid).select { |grid| grid.made_for_seam == seam }
-        made = drawer.select { |tool| tool.made_for_seam == seam }
-        @shapes = made.flat_map(&:marks).select(&:shape).group_by(&:shape)
-        @units = whole_units(made, drawer).group_by { |mark| [mark.makes, mark.finished] }
+        @made = drawer.select { |tool| tool.made_for_seam == seam }
+        @grids, @trimmers = [Tools::FoundationGrid, Tools::UnitTrimmer].map { |kind| @made.grep(kind) }
+        @units = whole_units.group_by { |mark| [mark.makes, [mark.finished].flatten.first] }
+        @shapes = {}
         @seam = seam
       end
 
@@ -21,21 +21,23 @@ module OakenGauge
       # @param unit [Units::Unit]
       # @return [Array<Tools::Mark>] none when the unit cannot be made of marks
       def marks(unit)
-        whole = @units.fetch([unit.class.kind, unit.measure_on_beam], []) + cells(unit)
+        whole = @units.fetch([unit.class.kind, unit.measure_on_beam], []) + trimming(unit) + cells(unit)
         patches = unit.shapes.map { |shape| for_shape(shape) }
         whole + (patches.any?(&:empty?) ? [] : patches.flatten)
       end
 
       private
 
-      def whole_units(made, drawer)
-        trimmers = made.select { |tool| tool.respond_to?(:trim_marks) }.flat_map(&:trim_marks)
-        letters = drawer.of(Tools::GeeseTrimmer).select { |tool| made.include?(tool) }.flat_map(&:marks)
-        (trimmers + letters).map { |mark| mark.dup.tap { |own| own.finished = [own.finished].flatten.first } }
+      def whole_units
+        @made.grep(Tools::SeamLockTrimmer).flat_map(&:trim_marks) + @made.grep(Tools::GeeseTrimmer).flat_map(&:marks)
+      end
+
+      def trimming(unit)
+        @trimmers.flat_map { |tool| tool.marks_trimming(unit.class.kind, unit.measure_on_beam + (2 * @seam)) }
       end
 
       def for_shape(shape)
-        found = @shapes.fetch(shape, [])
+        found = @shapes[shape] ||= @made.flat_map { |tool| tool.marks_making(shape) }
         plain?(shape) ? found + lines(shape) : found
       end
 

@@ -7,34 +7,69 @@ module OakenGauge
     #
     # @abstract A form gives {#strip_for} and {#strips_in_stock}, and what it is called.
     class Fabric
+      include Documents::Record
+
       CLOTHS = %w[cotton flannel batik].freeze
-      # What every form may say besides its own sizes.
-      COMMON = %w[directional cloth starched].freeze
 
-      # @return [Symbol] cotton, flannel or batik
-      attr_reader :cloth
+      # Strips sewn side by side, from edge to edge: the width of each as cut, and its colour.
+      class Pieced
+        include Documents::Record
 
-      def initialize(cloth: :cotton, directional: false, starched: false)
-        @cloth = cloth
-        @directional = directional
-        @starched = starched
+        list :strips, Documents::Measures::Size.new(most: 200), within: 2..40, label: "Widths of its strips"
+        list :colors, Documents::Scalars::Text.new(most: 40), within: 2..40, label: "Colours of its strips"
+        rule(:colors, :strips, say: "has another number than strips: allowed is one colour a strip") do |colors, strips|
+          colors.size == strips.size
+        end
+
+        # @param seam [Rational] inches
+        # @return [Rational] inches, with an allowance taken up on either side of each seam
+        def width(seam)
+          strips.sum - (2 * seam * (strips.size - 1))
+        end
       end
 
-      # @param node [Documents::Node]
-      # @return [Hash] the common keywords for a form's constructor
-      def self.common(node)
-        { cloth: node.choice("cloth", CLOTHS, default: "cotton").to_sym,
-          directional: node.flag("directional"), starched: node.flag("starched") }
+      class << self
+        # @return [String] its name in documents
+        def kind
+          @kind ||= Naming.snake(name)
+        end
+
+        # @return [String] what it is called
+        def title
+          kind.tr("_", " ").capitalize
+        end
+
+        private
+
+        # Declares what every form may say besides its own sizes.
+        def common
+          flag :directional, label: "A print that may not be turned"
+          choice :cloth, CLOTHS, default: :cotton, label: "Kind"
+          flag :starched, label: "Starched"
+          flag :prewashed, label: "Prewashed"
+          integer :shade, within: 1..5, default: nil, label: "Light to dark, 1 to 5"
+          number :price, within: 0..100_000, default: nil, label: "Price"
+          text :currency, most: 8, default: nil, label: "Currency"
+          nested :pieced, Pieced, default: nil, label: "Sewn from strips"
+        end
+      end
+
+      tag "form"
+
+      # @param _seam [Rational] the allowance it is used with, inches
+      # @return [Fabric] with the width that follows from its strips, where it is sewn from some
+      def sized(_seam)
+        self
       end
 
       # @return [Boolean] a print that may not be turned
       def directional?
-        @directional
+        directional
       end
 
       # @return [Boolean]
       def starched?
-        @starched
+        starched
       end
 
       # @param cut [Piece, Run, Blank]
@@ -59,12 +94,6 @@ module OakenGauge
 
         say = "All cuts from the #{role} together take #{missing_words(missing, measure)} more than the stock gives. "
         Problem.new(code: :short, say: "#{say}Find more, or make fewer.")
-      end
-
-      # @return [Hash] the common keys, where they say something
-      def common_document
-        { "cloth" => (cloth.to_s unless cloth == :cotton), "directional" => directional? || nil,
-          "starched" => starched? || nil }.compact
       end
     end
   end

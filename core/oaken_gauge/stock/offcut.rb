@@ -11,7 +11,7 @@ module OakenGauge
       # @return [Boolean]
       def self.worth_keeping?(one_side, other_side)
         shorter, longer = [one_side, other_side].minmax
-        shorter >= SHORTER - TOLERANCE && longer >= LONGER - TOLERANCE
+        shorter >= SHORTER - Plane::SAME && longer >= LONGER - Plane::SAME
       end
     end
   end

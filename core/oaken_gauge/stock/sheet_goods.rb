@@ -4,7 +4,7 @@ module OakenGauge
   module Stock
     # Cloth in rectangles that are taken whole: precut squares, fat quarters, scraps.
     #
-    # @abstract A form gives {#rectangles}.
+    # @abstract A form declares its sizes and gives {#rectangles}.
     class SheetGoods < Fabric
       # @return [Allocation]
       def allocate(cut, measure = :inch)

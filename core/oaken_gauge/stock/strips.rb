@@ -4,33 +4,16 @@ module OakenGauge
   module Stock
     # Strips already cut to one width.
     class Strips < Fabric
-      # @return [Rational] inches
-      attr_reader :width
-      # @return [Rational] inches along a strip
-      attr_reader :strip_length
-      # @return [Integer, nil] how many there are; nil when there are enough
-      attr_reader :count
+      length :width, default: nil, most: 200, label: "Width of a strip"
+      length :usable_length, as: :strip_length, default: Yardage::DEFAULT_USABLE_WIDTH, most: 10_000, label: "Usable length"
+      integer :count, within: 1..100_000, default: nil, label: "How many"
+      common
+      rule(:width, :pieced, say: "is missing",
+                            schema: { "anyOf" => [{ "required" => ["width"] }, { "required" => ["pieced"] }] }) { |*either| either.any? }
 
-      def initialize(width:, usable_length: Yardage::DEFAULT_USABLE_WIDTH, count: nil, **common)
-        super(**common)
-        @width = width
-        @strip_length = usable_length
-        @count = count
-      end
-
-      # @param node [Documents::Node]
       # @return [Strips]
-      def self.read(node)
-        node.keys(required: %w[form width], optional: %w[usable_length count] + COMMON)
-        new(width: node.length("width", most: 200),
-            usable_length: node.length("usable_length", default: Yardage::DEFAULT_USABLE_WIDTH, most: 10_000),
-            count: node.integer("count", 1..100_000, default: nil), **common(node))
-      end
-
-      # @return [Hash] the document it could be read from
-      def to_document(measure)
-        { "form" => "strips", "width" => Length.new(width, measure).to_s,
-          "usable_length" => Length.new(strip_length, measure).to_s, "count" => count, **common_document }.compact
+      def sized(seam)
+        width ? self : with(width: pieced.width(seam))
       end
 
       # @param across [Rational] inches a strip must be wide

@@ -7,30 +7,9 @@ module OakenGauge
       # Squared and without selvage, inches.
       DEFAULT_USABLE_WIDTH = 40r
 
-      # @return [Rational] inches from selvage to selvage that can be used
-      attr_reader :usable_width
-      # @return [Rational, nil] inches along the selvage; nil when there is enough
-      attr_reader :length
-
-      def initialize(usable_width: DEFAULT_USABLE_WIDTH, length: nil, **common)
-        super(**common)
-        @usable_width = usable_width
-        @length = length
-      end
-
-      # @param node [Documents::Node]
-      # @return [Yardage]
-      def self.read(node)
-        node.keys(required: %w[form], optional: %w[usable_width length] + COMMON)
-        new(usable_width: node.length("usable_width", default: DEFAULT_USABLE_WIDTH, most: 200),
-            length: node.length("length", default: nil, most: 10_000), **common(node))
-      end
-
-      # @return [Hash] the document it could be read from
-      def to_document(measure)
-        { "form" => "yardage", "usable_width" => Length.new(usable_width, measure).to_s,
-          "length" => length && Length.new(length, measure).to_s, **common_document }.compact
-      end
+      length :usable_width, default: DEFAULT_USABLE_WIDTH, most: 200, label: "Usable width"
+      length :length, default: nil, most: 10_000, label: "Length along the selvage"
+      common
 
       # @param across [Rational] inches a strip must be wide
       # @return [Rational] the width it is cut at: just that

@@ -6,29 +6,36 @@ module OakenGauge
     class MarkingAid < Tool
       AIDS = %w[drawn_line tape gauge light quarter_foot seam_guide].freeze
 
-      # @return [Array<Symbol>]
-      attr_reader :aids
-
-      def initialize(id:, name:, aids:)
-        super(id: id, name: name)
-        @aids = aids
-      end
-
       # One aid by its name, or several in a list.
-      # @param node [Documents::Node]
-      # @return [MarkingAid]
-      def self.read(node)
-        common = common(node, required: %w[aids])
-        aids = [node["aids"]].flatten
-        node.fault("aids", "is #{node['aids'].inspect[0, 60]}: allowed are #{AIDS.join(', ')}") unless aids.any? && (aids - AIDS).empty?
-        new(**common, aids: (aids & AIDS).map(&:to_sym))
+      class AidsType < Documents::Type
+        ONE = Documents::Scalars::Choice.new(AIDS)
+        SEVERAL = Documents::Composites::List.new(ONE, 1..AIDS.size)
+        private_constant :ONE, :SEVERAL
+
+        # @return [Array<Symbol>, nil] each once, in the usual order
+        def read(node)
+          given = node.value.is_a?(Array) ? SEVERAL.read(node) : ONE.read(node)&.then { |aid| [aid] }
+          given && (AIDS.map(&:to_sym) & given)
+        end
+
+        # @return [String, Array<String>]
+        def write(aids, _measure)
+          aids.size == 1 ? aids.first.to_s : aids.map(&:to_s)
+        end
+
+        # @return [Hash]
+        def schema
+          { "if" => { "type" => "array" }, "then" => SEVERAL.schema, "else" => ONE.schema }
+        end
+
+        # @return [Hash]
+        def form
+          { "type" => "choices", "options" => ONE.form["options"] }
+        end
       end
 
-      private
-
-      def own_document(_measure)
-        { "aids" => aids.size == 1 ? aids.first.to_s : aids.map(&:to_s) }
-      end
+      title "Marking aid"
+      field :aids, AidsType.new, label: "Aids"
     end
   end
 end

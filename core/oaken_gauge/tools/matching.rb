@@ -28,17 +28,17 @@ module OakenGauge
 
       # @return [Array<Mark>] every mark that makes the patch
       def exacts
-        @exacts ||= usable.select { |mark| mark.shape == @shape }
+        @exacts ||= own.flat_map { |tool| tool.marks_making(@shape) } + resewn.select { |mark| mark.shape == @shape }
       end
 
       # @return [Mark, nil] the nearest smaller
       def below
-        measured.select { |mark| mark.finished < @shape.finished }.max_by(&:finished)
+        neighbours.first.max_by(&:finished)
       end
 
       # @return [Mark, nil] the nearest larger
       def above
-        measured.select { |mark| mark.finished > @shape.finished }.min_by(&:finished)
+        neighbours.last.min_by(&:finished)
       end
 
       # @return [Array<Mark>] the exact one, or the nearest on either side
@@ -48,38 +48,45 @@ module OakenGauge
 
       # @return [Array<Tool>] those that would make the patch, were they made for this seam allowance
       def made_for_other_seam
-        @tools.select { |tool| tool.made_for_seam != @seam && tool.marks.any? { |mark| mark.makes == @shape.kind } }
+        others.select { |tool| tool.makes?(@shape.kind) }
       end
 
       private
 
-      def usable
-        @usable ||= begin
-          own, others = @tools.partition { |tool| tool.made_for_seam == @seam }
-          (own.flat_map(&:marks) + others.flat_map { |tool| resewn(tool) }).select { |mark| mark.makes == @shape.kind && mark.shape }
-        end
+      def own
+        @own ||= @tools.select { |tool| tool.made_for_seam == @seam }
       end
 
-      # Squares and rectangles made for another allowance still come out right: only they finish at
-      # another size. Whatever has a slanted edge does not.
-      def resewn(tool)
-        return [] unless tool.made_for_seam && RESEWN.include?(@shape.kind)
+      def others
+        @others ||= @tools - own
+      end
 
-        tool.marks.select { |mark| mark.makes == @shape.kind }.filter_map { |mark| with_seam(mark, 2 * (tool.made_for_seam - @seam)) }
+      # The nearest marks of every tool on either side; none for a shape whose size is not one number.
+      def neighbours
+        @neighbours ||= @shape.finished.is_a?(Numeric) ? nearest_marks : [[], []]
+      end
+
+      def nearest_marks
+        sewn = resewn.select(&:measured?).partition { |mark| mark.finished < @shape.finished }
+        pairs = own.map { |tool| tool.nearest(@shape) }
+        [pairs.filter_map(&:first) + sewn.first, pairs.filter_map(&:last) + sewn.last]
+      end
+
+      # Squares and rectangles made for another allowance still come out right: only they finish at another size.
+      # Whatever has a slanted edge does not.
+      def resewn
+        return [] unless RESEWN.include?(@shape.kind)
+
+        @resewn ||= others.select(&:made_for_seam).flat_map do |tool|
+          tool.marks.select { |mark| mark.makes == @shape.kind }.filter_map { |mark| with_seam(mark, 2 * (tool.made_for_seam - @seam)) }
+        end
       end
 
       def with_seam(mark, more)
         finished = mark.finished.is_a?(Array) ? mark.finished.map { |side| side + more } : mark.finished + more
         return unless [finished].flatten.all?(&:positive?)
 
-        mark.dup.tap do |moved|
-          moved.finished = finished
-          moved.shape = mark.shape.class.new(finished)
-        end
-      end
-
-      def measured
-        @shape.finished.is_a?(Numeric) ? usable.select(&:measured?) : []
+        Mark.new(**mark.to_h, finished: finished, shape: mark.shape.class.new(finished))
       end
     end
   end

@@ -8,24 +8,12 @@ module OakenGauge
       # - slots: [Rational] the slots that are cut in, inches from the ruler's zero
       Placement = Struct.new(:shift, :slots, keyword_init: true)
 
-      # @return [Rational] inches
-      attr_reader :slot_step, :reach, :length
-
-      def initialize(id:, name:, slot_step:, reach:, length:)
-        super(id: id, name: name)
-        @slot_step = slot_step
-        @reach = reach
-        @length = length
-      end
-
-      # @param node [Documents::Node]
-      # @return [SlottedRuler]
-      def self.read(node)
-        common = common(node, required: %w[slot_step reach length])
-        step = node.length("slot_step")
-        reach = node.length("reach")
-        node.fault("reach", "is #{node['reach'].inspect}: allowed is at least one step of #{Length.new(step)}") if reach < step
-        new(**common, slot_step: step, reach: reach, length: node.length("length"))
+      title "Slotted ruler"
+      length :slot_step, most: LARGEST, least: Documents::Measures::FINEST, because: "slots are no closer", label: "From slot to slot"
+      length :reach, most: LARGEST, label: "Last slot at"
+      length :length, most: LARGEST, label: "Length of a slot"
+      rule(:reach, :slot_step, say: ->(reach, step) { "is #{Length.new(reach)}: allowed is at least one step of #{Length.new(step)}" }) do |reach, step|
+        reach >= step
       end
 
       # @param width [Rational] inches
@@ -62,12 +50,6 @@ module OakenGauge
           cuts.map { |cut| (cut * width) - start }.group_by { |at| at % slot_step }
               .map { |rest, list| Placement.new(shift: start + rest, slots: list.map { |at| at - rest }) }
         end
-      end
-
-      private
-
-      def own_document(measure)
-        { "slot_step" => write(slot_step, measure), "reach" => write(reach, measure), "length" => write(length, measure) }
       end
     end
   end

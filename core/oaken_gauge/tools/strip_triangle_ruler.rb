@@ -2,37 +2,70 @@
 
 module OakenGauge
   module Tools
-    # A ruler that cuts triangles from strips, turned half round between cuts. Its tip is blunt by as
-    # much as the strip's edge would take off. One printed with strip widths counts the allowance in;
-    # one printed with finished sizes leaves it to the maker to cut the strip wide enough.
+    # A ruler that cuts triangles from strips, turned half round between cuts. Its tip is blunt by as much as the
+    # strip's edge would take off. One printed with strip widths counts the allowance in; one printed with finished
+    # sizes leaves it to the maker to cut the strip wide enough.
     class StripTriangleRuler < Tool
-      extend StripTriangleRulerReader
-
-      MAKES = %w[half_square quarter_square].freeze
-      READS = %w[finished strip].freeze
       SHAPES = { half_square: Patches::HalfSquare, quarter_square: Patches::QuarterSquare }.freeze
 
-      # One of its sides. - makes: Symbol; - reads: Symbol; - numbers: [Rational]; - blunt_tip: Boolean;
-      # - range: {from, to, step} or nil, when it was given so
-      Side = Struct.new(:makes, :reads, :numbers, :blunt_tip, :range, keyword_init: true)
+      # One of its sides: what it makes, what its numbers are, and the numbers.
+      class Side
+        include Documents::Record
 
-      # @return [Array<Side>]
-      attr_reader :sides
-      # @return [Rational]
-      attr_reader :made_for_seam
-
-      def initialize(id:, name:, sides:, made_for_seam: USUAL_SEAM)
-        super(id: id, name: name)
-        @sides = sides
-        @made_for_seam = made_for_seam
+        choice :makes, %w[half_square quarter_square], label: "Makes",
+                                                       words: { "half_square" => "half-square triangles", "quarter_square" => "quarter-square triangles" }
+        choice :reads, %w[finished strip], label: "The numbers are", words: { "finished" => "finished sizes", "strip" => "strip widths" }
+        field :marks, ScaleType.new, label: "Numbers printed"
+        flag :blunt_tip, default: true, label: "The tip is blunt"
       end
+
+      title "Triangle ruler for strips"
+      list :sides, Side, within: 1..2, label: "Sides"
+      made_for_seam
 
       # @return [Array<Mark>]
       def marks
-        @marks ||= sides.flat_map { |side| side.numbers.map { |number| mark(side, number) } }
+        @marks ||= sides.flat_map { |side| side.marks.map { |number| mark(side, number) } }
+      end
+
+      # @return [Array<Mark>]
+      def marks_making(shape)
+        sides_for(shape).filter_map do |side|
+          number = printed(side, shape.finished)
+          mark(side, number) if side.marks.include?(number)
+        end
+      end
+
+      # @return [Array(Mark, Mark)]
+      def nearest(shape)
+        found = %i[below above].map do |which|
+          sides_for(shape).filter_map do |side|
+            number = side.marks.public_send(which, printed(side, shape.finished))
+            mark(side, number) if number
+          end
+        end
+        [found.first.select { |mark| mark.finished.positive? }.max_by(&:finished), found.last.min_by(&:finished)]
+      end
+
+      # @return [Boolean]
+      def makes?(kind)
+        sides.any? { |side| side.makes == kind }
+      end
+
+      # @param least [Numeric] finished size, inches
+      # @param most [Numeric]
+      # @return [Array<Mark>]
+      def marks_between(kind, least, most)
+        sides.select { |side| side.makes == kind }.flat_map do |side|
+          side.marks.between(printed(side, least), printed(side, most)).map { |number| mark(side, number) }
+        end
       end
 
       private
+
+      def sides_for(shape)
+        sides.select { |side| side.makes == shape.kind }
+      end
 
       def mark(side, number)
         size = finished(side, number)
@@ -40,8 +73,8 @@ module OakenGauge
                  finished: size, shape: SHAPES.fetch(side.makes).new(size), main: (number % 1).zero?)
       end
 
-      # A strip is two allowances wider than what it finishes at; a quarter-square patch is twice as
-      # long as it is high.
+      # A strip is two allowances wider than what it finishes at; a quarter-square patch is twice as long as it
+      # is high.
       def finished(side, number)
         return number if side.reads == :finished
 
@@ -49,19 +82,11 @@ module OakenGauge
         side.makes == :quarter_square ? 2 * high : high
       end
 
-      def own_document(measure)
-        { "sides" => sides.map { |side| side_document(side, measure) }, **seam_document(measure) }
-      end
+      # The way back: the number that a finished size would be printed as.
+      def printed(side, size)
+        return size if side.reads == :finished
 
-      def side_document(side, measure)
-        { "makes" => side.makes.to_s, "reads" => side.reads.to_s, "marks" => marks_document(side, measure),
-          "blunt_tip" => side.blunt_tip }
-      end
-
-      def marks_document(side, measure)
-        return side.numbers.map { |number| write(number, measure) } unless side.range
-
-        side.range.transform_values { |length| write(length, measure) }
+        (side.makes == :quarter_square ? size / 2r : size) + (2 * made_for_seam)
       end
     end
   end

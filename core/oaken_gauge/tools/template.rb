@@ -4,34 +4,21 @@ module OakenGauge
   module Tools
     # A shape with its allowance included, to cut round.
     class Template < Tool
-      # The keys that say what it makes.
-      SHAPED_BY = %w[makes finished outline includes_seam].freeze
+      title "Template"
+      Shaped.declare(self, :makes)
+      flag :includes_seam, label: "The outline includes the seam allowance"
+      made_for_seam
+      rule(:drawn, :includes_seam, :made_for_seam, say: lambda { |_, _, seam|
+        "is smaller than its seam allowance of #{Length.new(seam)}: allowed is an outline with something inside"
+      }) { |outline, included, seam| !outline || !included || drawn_in(outline, seam) }
 
-      # @return [Patches::Shape] the patch it makes
-      attr_reader :shape
-      # @return [Rational]
-      attr_reader :made_for_seam
-
-      def initialize(id:, name:, shape:, document: {}, made_for_seam: USUAL_SEAM)
-        super(id: id, name: name)
-        @shape = shape
-        @document = document
-        @made_for_seam = made_for_seam
+      # @param outline [Polygon] as cut
+      # @param seam [Rational] inches
+      # @return [Polygon, nil] the finished outline in it; nil when nothing is left
+      def self.drawn_in(outline, seam)
+        inner = outline.offset(-seam)
+        inner if inner.area.positive? && inner.simple? && inner.area < outline.area
       end
-
-      # @param node [Documents::Node]
-      # @return [Template]
-      def self.read(node)
-        common = common(node, optional: %w[makes finished outline includes_seam made_for_seam])
-        node.fault("makes", "is missing: allowed is a kind of patch with its finished size, or an outline") unless shaped?(node)
-        new(**common, shape: ShapeReader.new(node, "makes").shape, document: node.value.slice(*SHAPED_BY),
-                      made_for_seam: node.length("made_for_seam", default: USUAL_SEAM))
-      end
-
-      def self.shaped?(node)
-        node["makes"] || node["outline"]
-      end
-      private_class_method :shaped?
 
       # @return [Array<Mark>] one
       def marks
@@ -44,8 +31,8 @@ module OakenGauge
 
       private
 
-      def own_document(measure)
-        { **@document, **seam_document(measure) }
+      def finished_outline
+        drawn && includes_seam ? self.class.drawn_in(drawn, made_for_seam) : super
       end
     end
   end

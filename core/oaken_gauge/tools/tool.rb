@@ -2,18 +2,22 @@
 
 module OakenGauge
   module Tools
-    # A thing in the drawer. One class a kind, one file a class; the file reads and writes the keys of
-    # its kind and says what is printed on it.
+    # A thing in the drawer. One class a kind, one file a class; the file declares the keys of its kind and says
+    # what is printed on it.
     #
     # @abstract
+    # @example A new kind of tool is declared, and is there: in documents, schemas and forms
+    #   class Compass < Tool
+    #     title "Compass"
+    #     length :reach, most: 30, label: "Widest circle"
+    #   end
     class Tool
+      include Documents::Record
+
       # The allowance that printed numbers count on unless their maker says otherwise, inches.
       USUAL_SEAM = 1/4r
-
-      # @return [String] unique in its drawer
-      attr_reader :id
-      # @return [String] what the maker calls it
-      attr_reader :name
+      # Nothing on a cutting table is larger, inches.
+      LARGEST = 120r
 
       class << self
         # @return [String] the name of its kind in documents
@@ -21,47 +25,55 @@ module OakenGauge
           @kind ||= Naming.snake(name)
         end
 
-        # Reads the keys that every tool has, and checks that no other but the kind's own are there.
-        # @param node [Documents::Node]
-        # @return [Hash] keywords for the constructor
-        def common(node, required: [], optional: [])
-          node.keys(required: %w[id name kind] + required, optional: optional)
-          { id: node.text("id"), name: node.text("name") }
+        # @overload title(words)
+        #   Declares what such a tool is called.
+        # @return [String]
+        def title(words = nil)
+          @title = words if words
+          @title || kind.tr("_", " ").capitalize
+        end
+
+        private
+
+        # Declares that its numbers count on a seam allowance.
+        def made_for_seam
+          length :made_for_seam, default: USUAL_SEAM, most: 2, label: "Made for a seam allowance of"
         end
       end
 
-      def initialize(id:, name:)
-        @id = id
-        @name = name
-      end
+      tag "kind"
+      text :id, label: "Short name"
+      text :name, label: "Name"
 
       # @return [Array<Mark>] the sizes it makes, in the order in which they are printed
       def marks
         []
       end
 
+      # @param shape [Patches::Shape]
+      # @return [Array<Mark>] those that make just this patch
+      def marks_making(shape)
+        marks.select { |mark| mark.shape == shape }
+      end
+
+      # @param shape [Patches::Shape]
+      # @return [Array(Mark, Mark)] of the marks for its kind the nearest smaller one and the nearest larger one,
+      #   either may be nil
+      def nearest(shape)
+        own = marks.select { |mark| mark.makes == shape.kind && mark.shape && mark.measured? }
+        smaller, larger = own.reject { |mark| mark.finished == shape.finished }.partition { |mark| mark.finished < shape.finished }
+        [smaller.max_by(&:finished), larger.min_by(&:finished)]
+      end
+
+      # @param kind [Symbol] of patch
+      # @return [Boolean] whether it makes any of that kind
+      def makes?(kind)
+        marks.any? { |mark| mark.makes == kind }
+      end
+
       # @return [Rational, nil] the seam allowance its numbers count on; nil when they count on none
       def made_for_seam
         nil
-      end
-
-      # @return [Hash] the document it could be read from
-      def to_document(measure = :inch)
-        { "id" => id, "name" => name, "kind" => self.class.kind, **own_document(measure) }.compact
-      end
-
-      private
-
-      def own_document(_measure)
-        {}
-      end
-
-      def write(length, measure)
-        length && Length.new(length, measure).to_s
-      end
-
-      def seam_document(measure)
-        { "made_for_seam" => (write(made_for_seam, measure) unless made_for_seam == USUAL_SEAM) }
       end
     end
   end

@@ -4,57 +4,41 @@ module OakenGauge
   module Tools
     # A trimmer for many sizes, with a centre line to lay on the seam. Its numbers are unfinished sizes.
     class UnitTrimmer < Tool
-      # @return [Array<Symbol>] kinds of unit
-      attr_reader :makes
-      # @return [Array<Rational>] unfinished sizes printed, inches
-      attr_reader :numbers
-      # @return [Rational]
-      attr_reader :made_for_seam
+      # The kinds of unit that trimmers are made for.
+      KINDS = %w[half_square hourglass three_triangle flying_geese square_in_square square].freeze
 
-      def initialize(id:, name:, makes:, numbers:, range: nil, made_for_seam: USUAL_SEAM)
-        super(id: id, name: name)
-        @makes = makes
-        @numbers = numbers
-        @range = range
-        @made_for_seam = made_for_seam
-      end
+      title "Trimmer with a line on the seam"
+      list :makes, Documents::Scalars::Choice.new(KINDS), within: 1..KINDS.size, label: "For units of kind"
+      choice :reads, %w[unfinished], default: :unfinished, always: true, label: "The numbers are"
+      field :marks, ScaleType.new, as: :numbers, label: "Numbers printed"
+      made_for_seam
 
-      # @param node [Documents::Node]
-      # @return [UnitTrimmer]
-      def self.read(node)
-        common = common(node, required: %w[makes marks], optional: %w[reads made_for_seam])
-        node.choice("reads", %w[unfinished], default: "unfinished")
-        marks = MarksReader.new(node)
-        new(**common, makes: read_makes(node), numbers: marks.numbers, range: marks.range,
-                      made_for_seam: node.length("made_for_seam", default: USUAL_SEAM))
+      # @param kind [Symbol] of unit
+      # @param unfinished [Rational] inches
+      # @return [Array<Mark>] the one for that size
+      def marks_trimming(kind, unfinished)
+        makes.include?(kind) && numbers.include?(unfinished) ? [trim_mark(kind, unfinished)] : []
       end
-
-      def self.read_makes(node)
-        kinds = node.list("makes", 1..UnitKinds::TRIMMED.size).map(&:value)
-        strange = kinds - UnitKinds::TRIMMED
-        node.fault("makes", "has #{strange.first.inspect}: allowed are #{UnitKinds::TRIMMED.join(', ')}") unless strange.empty?
-        (kinds & UnitKinds::TRIMMED).map(&:to_sym)
-      end
-      private_class_method :read_makes
 
       # @return [Array<Mark>] for whole units
       def trim_marks
-        @trim_marks ||= makes.product(numbers).map do |kind, number|
-          Mark.new(tool: self, side: kind, makes: kind, printed: number, reads: :unfinished, finished: number - (2 * made_for_seam),
-                   main: (number % 1).zero?)
-        end
+        @trim_marks ||= makes.uniq.product(numbers.to_a).map { |kind, number| trim_mark(kind, number) }
       end
 
-      # @return [Array<Mark>] none: it makes no patch
-      def marks
-        []
+      # @param least [Numeric] finished size, inches
+      # @param most [Numeric]
+      # @return [Array<Mark>]
+      def units_between(kind, least, most)
+        return [] unless makes.include?(kind)
+
+        numbers.between(least + (2 * made_for_seam), most + (2 * made_for_seam)).map { |number| trim_mark(kind, number) }
       end
 
       private
 
-      def own_document(measure)
-        marks = @range ? @range.transform_values { |length| write(length, measure) } : numbers.map { |number| write(number, measure) }
-        { "makes" => makes.map(&:to_s), "reads" => "unfinished", "marks" => marks, **seam_document(measure) }
+      def trim_mark(kind, number)
+        Mark.new(tool: self, side: kind, makes: kind, printed: number, reads: :unfinished, finished: number - (2 * made_for_seam),
+                 main: (number % 1).zero?)
       end
     end
   end

@@ -45,7 +45,7 @@ module OakenGauge
       # @return [Hash{Symbol => Array<Polygon>}] the parts of each fabric inside a cell
       def held_in(square)
         floating_patches.select { |_, outline| outline.near?(square) }.each_with_object({}) do |(role, outline), held|
-          part = outline.clip(square)
+          part = outline.inside(square)
           (held[role] ||= []) << part if part && part.area > 1e-9
         end
       end
@@ -68,7 +68,7 @@ module OakenGauge
       end
 
       def corner_count(part)
-        part.points.map { |point| point.map { |number| number.to_f.round(6) } }.uniq.size
+        part.corners.map { |corner| corner.map { |number| number.to_f.round(6) } }.uniq.size
       end
     end
   end

@@ -11,7 +11,7 @@ module OakenGauge
       # @param seam [Numeric] inches
       # @return [Float] square inches
       def cloth_in_patch(patch, seam)
-        held(patch, seam) ? held(patch, seam).area : 0.0
+        held(patch, seam).sum(0.0, &:area)
       end
 
       # The same of a patch that was cut from a strip, whose edges had blunted a tip: what was taken
@@ -35,7 +35,7 @@ module OakenGauge
       def cloth_in_flipped_patch(patch, seam)
         left, right, low, high = patch.outline.floating.bounds
         square = Polygon.rectangle(right - left, high - low).move(left, low).floating.offset(seam.to_f)
-        held(patch, seam)&.clip(square)&.area || 0.0
+        held(patch, seam).sum(0.0) { |part| part.inside(square)&.area || 0.0 }
       end
 
       # @param role [Symbol]
@@ -60,11 +60,11 @@ module OakenGauge
         @held.fetch(key) { @held[key] = patch.outline.floating.offset(seam).clip(unfinished_outline(seam)) }
       end
 
-      def blunt_area(patch, whole, band)
-        return 0.0 unless whole
-
-        Placement.all(patch.outline.floating, band.outline.floating)
-                 .map { |placement| placement.call(whole).between(band.low, band.high)&.area || 0.0 }.max || whole.area
+      def blunt_area(patch, parts, band)
+        kept = patch.outline.floating.placements(band.outline.floating).map do |place|
+          parts.sum(0.0) { |part| place.call(part).between(band.low, band.high)&.area || 0.0 }
+        end
+        kept.max || parts.sum(0.0, &:area)
       end
     end
   end

@@ -8,35 +8,31 @@ module OakenGauge
       roles :body, :corners
       starter({ "finished" => "4", "count" => 12, "corner" => "1 1/2", "corners" => 2 })
 
-      # @return [Rational] finished leg of a corner, inches
-      attr_reader :corner
-      # @return [Integer] how many corners are replaced
-      attr_reader :corners
-
-      def initialize(finished:, count:, corner:, corners:)
-        super(finished: finished, count: count)
-        @corner = corner
-        @corners = corners
+      finishes
+      counted
+      length :corner, most: LARGEST, label: "Finished corner", meaning: "The leg of the triangle in the corner."
+      integer :corners, within: 1..4, label: "Corners replaced", meaning: "From the lower left, counter-clockwise."
+      flag :opposite, label: "Two opposite corners"
+      rule(:corner, :corners, :finished, say: ->(corner, *given) { "is #{Length.new(corner)}: allowed is #{room(*given)}" }) do |*given|
+        fits?(*given)
+      end
+      rule(:opposite, :corners, say: "is true: allowed is true with 2 corners only",
+                                schema: { "if" => { "properties" => { "opposite" => { "const" => true } }, "required" => ["opposite"] },
+                                          "then" => { "properties" => { "corners" => { "const" => 2 } } } }) do |opposite, corners|
+        !opposite || corners == 2
       end
 
-      # @param node [Documents::Node]
-      # @return [CutCorner]
-      def self.read(node)
-        node.keys(required: %w[kind finished count corner corners])
-        unit = new(finished: node.length("finished", most: LARGEST), count: read_count(node), corner: node.length("corner"),
-                   corners: node.integer("corners", 1..4))
-        node.fault("corner", "is #{node['corner'].inspect}: allowed is #{unit.room}") unless unit.fits?
-        unit
-      end
+      class << self
+        # @return [Boolean] whether a body is left between the corners
+        def fits?(corner, corners, finished)
+          corners == 1 ? corner < finished : 2 * corner <= finished
+        end
 
-      # @return [Boolean] whether a body is left between the corners
-      def fits?
-        corners == 1 ? corner < finished : 2 * corner <= finished
-      end
+        private
 
-      # @return [String] what a corner may be
-      def room
-        corners == 1 ? "less than the side, #{Length.new(finished)}" : "at most half of the side, #{Length.new(finished / 2)}"
+        def room(corners, finished)
+          corners == 1 ? "less than the side, #{Length.new(finished)}" : "at most half of the side, #{Length.new(finished / 2)}"
+        end
       end
 
       # @return [Array<Patch>] the body, then the corners from the lower left round
@@ -49,20 +45,16 @@ module OakenGauge
         Array.new(corners) { |i| [[0], [i + 1]] }
       end
 
-      # @return [Hash]
-      def to_document(measure)
-        super.merge("corner" => Length.new(corner, measure).to_s, "corners" => corners)
-      end
-
       private
-
-      def scaled(scale)
-        super(scale, corner: corner * scale, corners: corners)
-      end
 
       def turns
         far = finished
         [[[0, 0], [1, 0], [0, 1]], [[far, 0], [0, 1], [-1, 0]], [[far, far], [-1, 0], [0, -1]], [[0, far], [0, -1], [1, 0]]]
+      end
+
+      # Which of the four corners.
+      def replaced
+        opposite ? [0, 2] : (0...corners).to_a
       end
 
       # The points where a corner's seam meets the two sides: along the one before it, then the next.
@@ -71,12 +63,12 @@ module OakenGauge
       end
 
       def body
-        @body ||= Polygon.new(turns.each_with_index.flat_map { |turn, i| i < corners ? ends(*turn) : [turn.first] }.uniq)
+        @body ||= Polygon.new(turns.each_with_index.flat_map { |turn, i| replaced.include?(i) ? ends(*turn) : [turn.first] }.uniq)
       end
 
       def triangles
         shape = Patches::HalfSquare.new(corner)
-        turns.first(corners).map { |turn| patch(:corners, shape, turn.first, *ends(*turn).reverse) }
+        turns.values_at(*replaced).map { |turn| patch(:corners, shape, turn.first, *ends(*turn).reverse) }
       end
     end
   end

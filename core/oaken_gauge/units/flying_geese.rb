@@ -4,11 +4,13 @@ module OakenGauge
   module Units
     # A rectangle twice as wide as high: one large triangle, the goose, and two small ones, the sky.
     class FlyingGeese < Unit
-      extend Sided
-
       title "flying geese unit"
       roles :goose, :sky
-      measure "Finished height"
+      finishes "Finished height", "Finished width"
+      counted
+      rule(:finished, say: lambda { |finished|
+        "is #{finished.map { |side| Length.new(side).to_s }}: allowed is [height, width], the width twice the height"
+      }) { |(height, width)| width == 2 * height }
       starter({ "finished" => %w[2 4], "count" => 24 })
 
       # @return [Array<Patch>]
@@ -35,13 +37,6 @@ module OakenGauge
       def width
         finished.last
       end
-
-      def self.check_sides(node, (height, width))
-        return if width == 2 * height
-
-        node.fault("finished", "is #{node['finished']}: allowed is [height, width], the width twice the height")
-      end
-      private_class_method :check_sides
     end
   end
 end

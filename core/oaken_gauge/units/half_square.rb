@@ -6,6 +6,8 @@ module OakenGauge
     class HalfSquare < Unit
       title "half-square triangle unit"
       roles :light, :dark
+      finishes
+      counted
       starter({ "finished" => "2", "count" => 24 })
 
       # @return [Array<Patch>]

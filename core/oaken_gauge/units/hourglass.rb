@@ -6,6 +6,8 @@ module OakenGauge
     class Hourglass < Unit
       title "hourglass unit"
       roles :light, :dark
+      finishes
+      counted
       starter({ "finished" => "4", "count" => 12 })
 
       # @return [Array<Patch>]

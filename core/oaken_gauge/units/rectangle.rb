@@ -4,11 +4,10 @@ module OakenGauge
   module Units
     # One rectangular patch.
     class Rectangle < Unit
-      extend Sided
-
       title "rectangle"
       roles :patch
-      measure "Finished height"
+      finishes "Finished height", "Finished width"
+      counted
       starter({ "finished" => %w[2 4], "count" => 24 })
 
       # @return [Array<Patch>]

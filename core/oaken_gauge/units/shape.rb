@@ -7,25 +7,15 @@ module OakenGauge
       title "shape"
       roles :patch
       measure "Finished height"
+      field :outline, Documents::OutlineType.new, label: "Finished outline"
+      counted
       starter({ "outline" => [%w[0 0], %w[4 0], %w[3 2], %w[1 2]], "count" => 12 })
 
-      # More corners than any patch has.
-      MOST_CORNERS = 40
-
-      def initialize(outline:, count:)
-        super(finished: nil, count: count)
-        @outline = outline
+      # It has no size by one name.
+      # @return [nil]
+      def finished
+        nil
       end
-
-      # @param node [Documents::Node]
-      # @return [Shape]
-      def self.read(node)
-        node.keys(required: %w[kind outline count])
-        new(outline: Documents::OutlineReader.new(node, "outline").polygon, count: read_count(node))
-      end
-
-      # @return [Polygon]
-      attr_reader :outline
 
       # @return [Array<Patch>]
       def patches
@@ -35,18 +25,6 @@ module OakenGauge
       # @return [Array<Numeric>] height and width of what it fits in, inches
       def side_lengths
         [outline.height, outline.width]
-      end
-
-      # @return [Hash]
-      def to_document(measure)
-        corners = outline.points.map { |point| point.map { |number| Length.new(number, measure).to_s } }
-        { "kind" => "shape", "outline" => corners, "count" => count }
-      end
-
-      private
-
-      def scaled(scale)
-        self.class.new(outline: Polygon.new(outline.points.map { |point| point.map { |number| number * scale } }), count: count)
       end
     end
   end

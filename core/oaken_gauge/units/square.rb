@@ -6,6 +6,8 @@ module OakenGauge
     class Square < Unit
       title "square"
       roles :patch
+      finishes
+      counted
       starter({ "finished" => "2", "count" => 24 })
 
       # @return [Array<Patch>]

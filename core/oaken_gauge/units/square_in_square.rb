@@ -7,6 +7,8 @@ module OakenGauge
     class SquareInSquare < Unit
       title "square-in-a-square unit"
       roles :center, :corners
+      finishes
+      counted
       starter({ "finished" => "4", "count" => 12 })
       engineered true
 

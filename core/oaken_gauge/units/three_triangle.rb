@@ -10,36 +10,15 @@ module OakenGauge
       roles :half, :left, :right
       starter({ "finished" => "4", "count" => { "left" => 8, "right" => 8 } })
 
-      # @return [Hash{Symbol => Integer}]
-      attr_reader :hands
+      finishes
+      field :count, Documents::Composites::Mapping.new(Documents::Scalars::Whole.new(0..MOST), names: %w[left right], all: true),
+            as: :hands, label: "How many"
+      rule(:hands, say: "is none at all: allowed is at least one left or right") { |hands| hands.values.sum.positive? }
 
-      # @param finished [Rational] inches
-      # @param hands [Hash{Symbol => Integer}] :left and :right
-      def initialize(finished:, hands:)
-        super(finished: finished, count: hands.values.sum)
-        @hands = hands
+      # @return [Integer] of both hands
+      def count
+        hands.values.sum
       end
-
-      # @param node [Documents::Node]
-      # @return [ThreeTriangle]
-      def self.read(node)
-        node.keys(required: %w[kind finished count])
-        new(finished: node.length("finished", most: LARGEST), hands: read_hands(node))
-      end
-
-      # @return [Hash{Symbol => Integer}]
-      def self.read_hands(node)
-        counts = node.child("count")
-        unless counts&.value.is_a?(Hash) && counts.keys(required: %w[left right])
-          node.fault("count", "is #{node['count'].inspect}: allowed is an object with left and right")
-          return { left: 1, right: 1 }
-        end
-
-        hands = { left: counts.integer("left", 0..MOST), right: counts.integer("right", 0..MOST) }
-        node.fault("count", "is none at all: allowed is at least one left or right") if hands.values.sum.zero?
-        hands
-      end
-      private_class_method :read_hands
 
       # @return [Array<Patch>]
       def patches
@@ -55,17 +34,6 @@ module OakenGauge
       # @return [Array] the short seam, then the long one
       def joins
         [[[1], [2]], [[0], [1, 2]]]
-      end
-
-      # @return [Hash]
-      def to_document(measure)
-        super.merge("count" => hands.transform_keys(&:to_s))
-      end
-
-      private
-
-      def scaled(scale)
-        self.class.new(finished: finished * scale, hands: hands)
       end
     end
   end

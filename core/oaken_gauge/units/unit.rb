@@ -5,49 +5,21 @@ module OakenGauge
     # A unit that somebody needs: its kind, its finished size and how many. One class a kind, one file
     # a class; the file declares the roles its fabrics play and gives the finished outlines.
     #
-    # @abstract A kind gives {#patches} and {#joins}; most read and write like this one.
+    # @abstract A kind declares its document, and gives {#patches} and {#joins}.
     class Unit
+      include Documents::Record
       extend UnitDeclarations
       include Cloth
       include Cells
       include Seams
 
-      # The largest finished side that is weighed, inches.
+      # The finished sides that are weighed, inches.
       LARGEST = 48r
+      LEAST = 1/8r
       # The most units weighed at once.
       MOST = 100_000
 
-      # @return [Rational, Array<Rational>] finished side, or height and width, inches
-      attr_reader :finished
-      # @return [Integer] how many are needed
-      attr_reader :count
-
-      # @param finished [Rational, Array<Rational>] inches
-      # @param count [Integer]
-      def initialize(finished:, count:)
-        @finished = finished
-        @count = count
-      end
-
-      # Reads the keys of its kind from a document.
-      # @param node [Documents::Node]
-      # @return [Unit]
-      def self.read(node)
-        node.keys(required: %w[kind finished count])
-        new(finished: node.length("finished", most: LARGEST), count: read_count(node))
-      end
-
-      # @param node [Documents::Node]
-      # @return [Integer]
-      def self.read_count(node)
-        node.integer("count", 1..MOST)
-      end
-
-      # @param measure [Symbol] unit of measure to write lengths in
-      # @return [Hash] the document it could be read from
-      def to_document(measure)
-        { "kind" => self.class.kind.to_s, "finished" => finished_document(measure), "count" => count }
-      end
+      tag "kind"
 
       # @return [Polygon] the finished outline
       def outline
@@ -81,7 +53,7 @@ module OakenGauge
       def proportions
         @proportions ||= begin
           size = side_lengths.max.to_f
-          patches.map { |patch| patch.outline.points.map { |point| point.map { |number| (number / size).round(7) } } }
+          patches.map { |patch| patch.outline.corners.map { |corner| corner.map { |number| (number / size).round(7) } } }
         end
       end
 
@@ -95,22 +67,11 @@ module OakenGauge
       # @param size [Rational] its measure on the beam, inches
       # @return [Unit]
       def at(size)
-        scaled(size / measure_on_beam)
+        factor = size / measure_on_beam
+        with(**self.class.fields.to_h { |field| [field.as, field.type.scale(values[field.as], factor)] })
       end
 
       private
-
-      # @param scale [Rational]
-      # @return [Unit]
-      def scaled(scale, **others)
-        sides = finished.is_a?(Array) ? finished.map { |side| side * scale } : finished * scale
-        self.class.new(finished: sides, count: count, **others)
-      end
-
-      def finished_document(measure)
-        lengths = [finished].flatten.map { |length| Length.new(length, measure).to_s }
-        finished.is_a?(Array) ? lengths : lengths.first
-      end
 
       def patch(role, shape, *corners)
         Patch.new(role: role, shape: shape, outline: Polygon.new(corners))

@@ -34,6 +34,21 @@ module OakenGauge
         @measure || "Finished size"
       end
 
+      # Declares its finished size, or its height and width, and what they are called.
+      # @return [void]
+      def finishes(*names)
+        measure(names.first)
+        limits = { least: Unit::LEAST, most: Unit::LARGEST, because: "nothing smaller can be sewn" }
+        type = names.size == 2 ? Documents::Measures::Pair.new(names: names, **limits) : Documents::Measures::Size.new(**limits)
+        field :finished, type, label: measure
+      end
+
+      # Declares that so many of them are needed.
+      # @return [void]
+      def counted
+        integer :count, within: 1..Unit::MOST, label: "How many"
+      end
+
       # @overload starter(document)
       #   Declares a unit of this kind to begin with, by the keys of its document beside the kind.
       # @return [Hash]

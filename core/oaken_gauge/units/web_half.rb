@@ -7,7 +7,8 @@ module OakenGauge
     class WebHalf < Unit
       title "half of a web block", "halves of web blocks"
       roles :wedge, :kite
-      measure "Block side"
+      finishes "Block side"
+      counted
       starter({ "finished" => "8", "count" => 8 })
 
       # @return [Polygon] a right triangle

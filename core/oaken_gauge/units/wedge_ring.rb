@@ -7,28 +7,14 @@ module OakenGauge
     class WedgeRing < Unit
       title "ring of eight wedges", "rings of eight wedges"
       roles :light, :dark, :corners
-      measure "Block side"
+      finishes "Block side"
+      counted
+      flag :large_corners, label: "Cut the corners large and square them up"
+      alias large_corners? large_corners
       starter({ "finished" => "12", "count" => 4 })
 
       # What large corners are cut larger by, to be squared up, inches.
       LARGE_BY = 1/2r
-
-      def initialize(finished:, count:, large_corners: false)
-        super(finished: finished, count: count)
-        @large_corners = large_corners
-      end
-
-      # @param node [Documents::Node]
-      # @return [WedgeRing]
-      def self.read(node)
-        node.keys(required: %w[kind finished count], optional: %w[large_corners])
-        new(finished: node.length("finished", most: LARGEST), count: read_count(node), large_corners: node.flag("large_corners"))
-      end
-
-      # @return [Boolean] whether the corners are cut large and squared up
-      def large_corners?
-        @large_corners
-      end
 
       # @return [Rational] what a piece for a role is cut larger by, inches
       def oversize(role)
@@ -46,16 +32,7 @@ module OakenGauge
         [*pairs, [[0, 1, 2, 3], [4, 5, 6, 7]], *Array.new(4) { |i| [[((2 * i) + 1) % 8], [8 + i]] }]
       end
 
-      # @return [Hash]
-      def to_document(measure)
-        large_corners? ? super.merge("large_corners" => true) : super
-      end
-
       private
-
-      def scaled(scale)
-        super(scale, large_corners: large_corners?)
-      end
 
       def leg
         finished * (1 - (1 / SQRT2))

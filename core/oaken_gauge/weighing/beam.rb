@@ -57,8 +57,16 @@ module OakenGauge
         return [] unless tool.made_for_seam == @task.seam
         return cell_marks(tool) if tool.is_a?(Tools::FoundationGrid)
 
-        own = tool.respond_to?(:trim_marks) ? tool.trim_marks : tool.marks
-        own.filter_map { |mark| on_scale(mark) }
+        listed(tool).filter_map { |mark| on_scale(mark) }
+      end
+
+      def listed(tool)
+        case tool
+        when Tools::UnitTrimmer then tool.units_between(unit.class.kind, 0, to)
+        when Tools::SeamLockTrimmer then tool.trim_marks
+        when Tools::StripTriangleRuler then parts.flat_map { |kind, part| tool.marks_between(kind, 0, to * part) }
+        else tool.marks
+        end
       end
 
       # A mark for a patch stands at the size of the unit that has it.
@@ -66,7 +74,7 @@ module OakenGauge
         return mark if mark.makes == unit.class.kind && mark.shape.nil? && mark.measured?
         return unless mark.shape && mark.measured? && parts.key?(mark.makes)
 
-        mark.dup.tap { |moved| moved.finished = mark.finished / parts.fetch(mark.makes) }
+        Tools::Mark.new(**mark.to_h, finished: mark.finished / parts.fetch(mark.makes))
       end
 
       # The sizes at which the unit breaks down to whole cells of a sheet and fits on a panel.

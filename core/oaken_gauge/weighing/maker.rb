@@ -4,72 +4,79 @@ module OakenGauge
   module Weighing
     # The maker: what is known of her hands, and which of the ways that good makers differ in are hers.
     class Maker
-      CHOICES = {
-        "school" => Choice.new(title: "Cut exact, or large and trimmed", options: %w[either exact oversize], usual: :either,
-                               meaning: "Methods of the other school are put behind your own."),
-        "margin" => Choice.new(title: "Cut larger by", usual: 1/8r, meaning: "What is added to pieces that are trimmed to size."),
-        "trim_sides" => Choice.new(title: "Sides that are trimmed", options: [4, 2], usual: 4,
-                                   meaning: "Four, centred on the seams, or two, with the ears."),
-        "marking" => Choice.new(title: "Lines for sewing", options: %w[aid drawn_line], usual: :aid,
-                                meaning: "Lead seams by the light or tape in the drawer, or draw lines all the same."),
-        "pressing" => Choice.new(title: "Seams are pressed", options: %w[to_side open], usual: :to_side,
-                                 meaning: "Open they take up less but take longer; where seams meet they are pinned, not nested."),
-        "large_square" => Choice.new(title: "Geese four at a time: the large square is", options: %w[either goose sky], usual: :either,
-                                     meaning: "The method with the other large square is put behind your own."),
-        "numbers" => Choice.new(title: "Numbers on triangle rulers", options: %w[either finished strip], usual: :either,
-                                meaning: "Of two rulers that both have the mark, the one that you read is taken."),
-        "starched" => Choice.new(title: "Starch all cloth", usual: false, meaning: "Edges on the bias grow less."),
-        "bonus" => Choice.new(title: "Bonus units from cut-off corners", usual: false,
-                              meaning: "Stitch and flip sews a second seam first, and keeps the corners.")
-      }.freeze
+      include Documents::Record
+
+      # A value of the profile that is not assumed: a number, or with how many measurements it rests on.
+      class KnownType < Documents::Type
+        COUNT = Documents::Scalars::Whole.new(1..1_000_000)
+
+        # @param parameter [Parameter]
+        def initialize(parameter)
+          super()
+          @number = Documents::Scalars::Number.new(0..parameter.most)
+        end
+
+        # @return [Profile::Known, nil]
+        def read(node)
+          return @number.read(node)&.then { |value| Profile::Known.new(value: value) } unless node.value.is_a?(Hash)
+
+          node.keys(required: %w[value], optional: %w[count])
+          count = COUNT.read(node.child("count")) if node.key?("count")
+          value = @number.read(node.child("value")) if node.key?("value")
+          Profile::Known.new(value: value, count: count) if value && (count || !node.key?("count"))
+        end
+
+        # @return [Numeric, Hash]
+        def write(known, _measure)
+          known.count ? { "value" => known.value, "count" => known.count } : known.value
+        end
+
+        # @return [Hash]
+        def schema
+          told = { "type" => "object", "properties" => { "value" => @number.schema, "count" => COUNT.schema }, "required" => ["value"],
+                   "additionalProperties" => false }
+          { "if" => { "type" => "object" }, "then" => told, "else" => @number.schema }
+        end
+
+        # @return [Hash]
+        def form
+          @number.form
+        end
+      end
+
+      # What she errs by, where that is known.
+      class Errors
+        include Documents::Record
+
+        Parameters.of(:error).each { |one| field one.name, KnownType.new(one), default: nil, label: one.title, meaning: one.meaning }
+      end
+
+      choice :school, %w[either exact oversize], default: :either, label: "Cut exact, or large and trimmed",
+                                                 meaning: "Methods of the other school are put behind your own."
+      length :margin, default: 1/8r, most: 2, label: "Cut larger by", meaning: "What is added to pieces that are trimmed to size."
+      choice :trim_sides, [4, 2], default: 4, label: "Sides that are trimmed",
+                                  meaning: "Four, centred on the seams, or two, with the ears."
+      choice :marking, %w[aid drawn_line], default: :aid, label: "Lines for sewing",
+                                           meaning: "Lead seams by the light or tape in the drawer, or draw lines all the same."
+      choice :pressing, %w[to_side open], default: :to_side, label: "Seams are pressed",
+                                          meaning: "Open they take up less but take longer; where seams meet they are pinned, not nested."
+      choice :large_square, %w[either goose sky], default: :either, label: "Geese four at a time: the large square is",
+                                                  meaning: "The method with the other large square is put behind your own."
+      choice :numbers, %w[either finished strip], default: :either, label: "Numbers on triangle rulers",
+                                                  meaning: "Of two rulers that both have the mark, the one that you read is taken."
+      flag :starched, label: "Starch all cloth", meaning: "Edges on the bias grow less."
+      flag :bonus, label: "Bonus units from cut-off corners", meaning: "Stitch and flip sews a second seam first, and keeps the corners."
+      # Her choices are the fields so far.
+      CHOICES = fields.dup.freeze
+      Parameters.of(:time).each { |one| field one.name, KnownType.new(one), default: nil, as: :"known_#{one.name}" }
+      nested :errors, Errors, default: nil
       # Ways that a method declares too, where it is of one.
       DECLARED = %i[school large_square].freeze
 
-      # @return [Profile]
-      attr_reader :profile
-      # @return [Rational] what trimmed pieces are cut larger by, inches
-      attr_reader :margin
-      # @return [Boolean] whether corners cut off are to give bonus units
-      attr_reader :bonus
-      # @return [Symbol] :either, :exact or :oversize
-      attr_reader :school
-      # @return [Symbol] :aid or :drawn_line
-      attr_reader :marking
-      # @return [Symbol] :to_side or :open
-      attr_reader :pressing
-      # @return [Symbol] :either, :goose or :sky
-      attr_reader :large_square
-      # @return [Symbol] :either, :finished or :strip
-      attr_reader :numbers
-      # @return [Integer] 2 or 4
-      attr_reader :trim_sides
-      # @return [Boolean] whether she starches all cloth
-      attr_reader :starched
-
-      # @param profile [Profile]
-      # @param chosen [Hash{Symbol => Object}] by the names of {CHOICES}
-      def initialize(profile: Profile.new, **chosen)
-        @profile = profile
-        CHOICES.each { |name, choice| instance_variable_set("@#{name}", chosen.fetch(name.to_sym, choice.usual)) }
-      end
-
-      class << self
-        # @param node [Documents::Node, nil] times by name, in seconds; `errors` by name, in inches; choices
-        # @return [Maker]
-        def read(node)
-          return new unless node&.keys(optional: names(:time) + CHOICES.keys + %w[errors])
-
-          errors = node.child("errors")
-          known = Profile.read(node, :time)
-          known = known.merge(Profile.read(errors, :error)) if errors&.keys(optional: names(:error))
-          new(profile: Profile.new(known), **CHOICES.to_h { |name, choice| [name.to_sym, choice.read(node, name)] })
-        end
-
-        private
-
-        def names(group)
-          Parameters.of(group).map { |parameter| parameter.name.to_s }
-        end
+      # @return [Profile] what is known of her hands, and what is assumed
+      def profile
+        @profile ||= Profile.new(known(Parameters.of(:time)) { |name| public_send(:"known_#{name}") }
+                                 .merge(known(Parameters.of(:error)) { |name| errors&.public_send(name) }))
       end
 
       # @param time [Symbol]
@@ -91,6 +98,12 @@ module OakenGauge
           its = method.public_send(name)
           own != :either && its && its != own
         end
+      end
+
+      private
+
+      def known(parameters)
+        parameters.to_h { |parameter| [parameter.name, yield(parameter.name)] }.compact
       end
     end
   end

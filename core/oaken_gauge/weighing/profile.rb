@@ -14,25 +14,6 @@ module OakenGauge
         @values = Parameters.all.transform_values(&:assumed).merge(known.transform_values(&:value))
       end
 
-      # @param node [Documents::Node, nil] values by name: a number, or {value, count}
-      # @param group [Symbol] :error or :time
-      # @return [Hash{Symbol => Known}] those that are there
-      def self.read(node, group)
-        return {} unless node
-
-        Parameters.of(group).filter_map { |parameter| [parameter.name, known(node, parameter)] unless node[parameter.name.to_s].nil? }.to_h
-      end
-
-      def self.known(node, parameter)
-        name = parameter.name.to_s
-        return Known.new(value: node.number(name, 0..parameter.most)) unless node[name].is_a?(Hash)
-
-        given = node.child(name)
-        given.keys(required: %w[value], optional: %w[count])
-        Known.new(value: given.number("value", 0..parameter.most), count: given.integer("count", 1..1_000_000, default: nil))
-      end
-      private_class_method :known
-
       # @param name [Symbol]
       # @return [Numeric] in the parameter's unit
       # @raise [KeyError] for a name that was never declared

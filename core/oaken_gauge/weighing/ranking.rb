@@ -57,7 +57,7 @@ module OakenGauge
       # As good on every count, and better on one at least.
       def beats?(one, other)
         pairs = Figures::NAMES.map { |name| [figure(name, one), figure(name, other)] }
-        pairs.all? { |mine, its| mine <= its + TOLERANCE } && pairs.any? { |mine, its| mine < its - TOLERANCE }
+        pairs.all? { |mine, its| mine <= its + Plane::SAME } && pairs.any? { |mine, its| mine < its - Plane::SAME }
       end
     end
   end

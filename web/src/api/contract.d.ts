@@ -84,7 +84,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The kinds of unit there are, each with one to begin with */
+        /** The kinds of units, tools and fabrics there are, each with its fields; of units one to begin with */
         get: {
             parameters: {
                 query?: never;
@@ -101,7 +101,9 @@ export interface paths {
                     };
                     content: {
                         "application/json": {
-                            kinds: components["schemas"]["Kind"][];
+                            kinds: components["schemas"]["UnitKind"][];
+                            tools: components["schemas"]["Kind"][];
+                            fabrics: components["schemas"]["Kind"][];
                         };
                     };
                 };
@@ -635,24 +637,6 @@ export interface components {
         };
         /** @description A length such as "2 7/8" */
         Length: string;
-        /** @description A unit as docs/formats describes it; its keys depend on its kind */
-        UnitDocument: {
-            kind: string;
-            finished?: string | string[];
-            count: number | {
-                left: number;
-                right: number;
-            };
-        };
-        Kind: {
-            kind: string;
-            title: string;
-            /** @description What its finished sizes are called */
-            measures: string[];
-            roles: string[];
-            starter: components["schemas"]["UnitDocument"];
-            drawing: components["schemas"]["UnitDrawing"];
-        };
         Project: {
             id: number;
             name: string;
@@ -765,50 +749,126 @@ export interface components {
                 [key: string]: unknown;
             };
         };
-        WeighAnswer: {
-            unit: components["schemas"]["UnitDocument"];
-            methods: components["schemas"]["Method"][];
-            beam?: components["schemas"]["Beam"];
-            drawing?: components["schemas"]["UnitDrawing"];
+        UnitDocument: {
+            kind: string;
+            finished?: string | string[];
+            count: number | {
+                left: number;
+                right: number;
+            };
         };
-        /** @description The unit's finished patches, in inches; what such units are called; its height and width, or its side */
-        UnitDrawing: {
-            title: string;
-            sides: components["schemas"]["Length"][];
-            size: number[];
-            patches: {
-                role: string;
-                outline: components["schemas"]["Points"];
+        Setting: {
+            tool: string;
+            side: string | null;
+            mark: string;
+            /** @description A length such as "2 7/8" or "7.3cm" */
+            off_by: string;
+            say: string;
+            /** @enum {string} */
+            reads: "finished" | "strip" | "unfinished" | "cut" | "letter";
+        };
+        Cut: {
+            fabric: string;
+            /** @enum {string} */
+            shape: "square" | "rectangle" | "strip" | "blank";
+            size: string[];
+            count: number;
+            exact: number[];
+            then?: string;
+        };
+        FabricParts: {
+            consumed: number;
+            in_units: number;
+            surplus: number;
+            offcut: number;
+            lost: number;
+            pieces_of_stock: number;
+            strips: {
+                /** @description A length such as "2 7/8" or "7.3cm" */
+                width: string;
+                count: number;
             }[];
         };
-        /** @description How true the units come out; lengths are inches, shares parts of the whole */
+        Waste: {
+            consumed: number;
+            in_units: number;
+            surplus: number;
+            offcut: number;
+            lost: number;
+            lost_share: number;
+        };
         Accuracy: {
+            /** @description Inches too large on average, of the height or width that is off most often */
             size_bias: number;
+            /** @description Its standard deviation, inches, lines read wrong and all */
             size_sd: number;
+            /** @description That of the point that is off most often, inches */
             point_sd: number;
             within_sixteenth: number;
             points_within_sixteenth: number;
+            /** @description At the side with least to trim */
             too_small_to_trim: number;
             alignments: number;
+            /** @description Handled raw, on one unit */
             bias_edges: number;
             /** @enum {string} */
             basis: "assumed" | "measured";
+            /** @description Good in size and points and large enough to trim, at the least */
             good: number;
+            /** @description What rounding, margins and ease make it too large, inches */
             rounding: number;
+            /** @description Between these, inches too large, lie nine units in ten */
             middle_nine_tenths: number[];
             by_step: {
                 step: string;
+                /** @description The step in words */
                 say: string;
                 size_bias: number;
                 size_sd: number;
                 point_sd: number;
+                /** @description Of all variation, of size and points together */
                 share: number;
             }[];
+            /** @description What a row of so many units is off by, inches */
             rows: {
                 units: number;
                 bias: number;
                 sd: number;
             }[];
+            /** @description Units made at random, when asked for */
+            sample?: {
+                count: number;
+                seed: number;
+                /** @description Inches too large on average, of the height or width that is off most often */
+                size_bias: number;
+                /** @description Its standard deviation, inches, lines read wrong and all */
+                size_sd: number;
+                /** @description That of the point that is off most often, inches */
+                point_sd: number;
+                within_sixteenth: number;
+                points_within_sixteenth: number;
+                /** @description At the side with least to trim */
+                too_small_to_trim: number;
+                /** @description Good in every size and every point, and large enough to trim everywhere */
+                all_good: number;
+                /** @description Whether every figure agrees with the budget's within its own error */
+                agrees: boolean;
+            };
+        };
+        Step: {
+            say: string;
+            count: number;
+            operation: string;
+            care: string | null;
+            minutes: number;
+        };
+        /** @description One strip or sheet to scale, in inches */
+        Drawing: {
+            size: number[];
+            repeats: number;
+            outlines: number[][][];
+            marks: number[][][];
+            offcut: number[] | null;
         };
         Method: {
             method: string;
@@ -827,11 +887,17 @@ export interface components {
                 sets: number;
                 made: number;
                 surplus: number;
-                left?: components["schemas"]["Hand"];
-                right?: components["schemas"]["Hand"];
+                left?: {
+                    made: number;
+                    surplus: number;
+                };
+                right?: {
+                    made: number;
+                    surplus: number;
+                };
             };
             fabric?: {
-                [key: string]: components["schemas"]["ClothParts"];
+                [key: string]: components["schemas"]["FabricParts"];
             };
             waste?: components["schemas"]["Waste"];
             accuracy?: components["schemas"]["Accuracy"];
@@ -839,11 +905,12 @@ export interface components {
                 minutes: number;
                 cuts: number;
                 passes: number;
+                /** @description How often a ruler or trimmer is laid down */
                 placements: number;
                 /** @enum {string} */
                 basis: "assumed" | "measured";
             };
-            /** @description What can be offered to the next project, by name */
+            /** @description Named so that they can be offered to the next project */
             leftovers?: {
                 /** @enum {string} */
                 what: "unit" | "patch";
@@ -853,14 +920,17 @@ export interface components {
                 /** @enum {string} */
                 hand?: "left" | "right";
             }[];
+            rank?: number;
+            score?: number;
+            /** @description Two or three sentences: what it makes, the trade against the pick above it, its accuracy */
             why?: string;
+            /** @description A method that is as good or better on every count */
             beaten_by?: string | null;
+            /** @description What has to be watched with this method, these tools and this fabric */
             warnings?: {
                 code: string;
                 say: string;
             }[];
-            rank?: number;
-            score?: number;
             title?: string;
             cares?: ("blade" | "press" | "iron" | "needle")[];
             steps?: components["schemas"]["Step"][];
@@ -868,88 +938,81 @@ export interface components {
                 [key: string]: components["schemas"]["Drawing"][];
             };
         };
-        Hand: {
-            made: number;
-            surplus: number;
-        };
-        Setting: {
+        BeamRow: {
             tool: string;
+            name: string;
             side: string | null;
-            mark: string;
             reads: string;
-            off_by: components["schemas"]["Length"];
-            say: string;
-        };
-        Cut: {
-            fabric: string;
-            shape: string;
-            size: components["schemas"]["Length"][];
-            exact: number[];
-            count: number;
-            then?: string;
-        };
-        ClothParts: {
-            consumed: number;
-            in_units: number;
-            surplus: number;
-            offcut: number;
-            lost: number;
-            pieces_of_stock: number;
-            strips: {
-                width: components["schemas"]["Length"];
-                count: number;
+            locked: string | null;
+            gaps: string[];
+            marks: {
+                at: number;
+                /** @description A length such as "2 7/8" or "7.3cm" */
+                finished: string;
+                printed: string;
+                main: boolean;
             }[];
+            /** @description The fabric whose patches the row is for */
+            role: string | null;
         };
-        Waste: {
-            consumed: number;
-            in_units: number;
-            surplus: number;
-            offcut: number;
-            lost: number;
-            lost_share: number;
-        };
-        Step: {
-            say: string;
-            count: number;
-            operation: string;
-            care: string | null;
-            minutes: number;
-        };
-        /** @description One strip or blank to scale, in inches */
-        Drawing: {
-            size: number[];
-            repeats: number;
-            outlines: components["schemas"]["Points"][];
-            marks: components["schemas"]["Points"][];
-            offcut: number[] | null;
-        };
-        Points: number[][];
         Beam: {
             /** @description What the unit's measure on the beam is called */
             measure: string;
             from: number;
             to: number;
             /** @description Where the fence can stand, at even distances from one end of the scale to the other */
-            stops: components["schemas"]["Length"][];
-            finished: components["schemas"]["Length"];
+            stops: string[];
+            /** @description A length such as "2 7/8" or "7.3cm" */
+            finished: string;
             at: number;
             rows: components["schemas"]["BeamRow"][];
         };
-        BeamRow: {
-            tool: string;
-            name: string;
-            side: string | null;
-            reads: string;
-            /** @description The fabric whose patches the row is for */
-            role: string | null;
-            locked: string | null;
-            gaps: components["schemas"]["Length"][];
-            marks: {
-                at: number;
-                finished: components["schemas"]["Length"];
-                printed: string;
-                main: boolean;
+        /** @description The unit's finished patches, in inches; what such units are called; its height and width, or its side */
+        UnitDrawing: {
+            title: string;
+            sides: string[];
+            size: number[];
+            patches: {
+                role: string;
+                outline: number[][];
             }[];
+        };
+        WeighAnswer: {
+            unit: components["schemas"]["UnitDocument"];
+            methods: components["schemas"]["Method"][];
+            beam?: components["schemas"]["Beam"];
+            drawing?: components["schemas"]["UnitDrawing"];
+        };
+        Field: {
+            name: string;
+            label: string;
+            meaning?: string;
+            required: boolean;
+            default?: unknown;
+            type: string;
+            least?: unknown;
+            most?: unknown;
+            names?: string[];
+            key?: string;
+            options?: {
+                value: unknown;
+                label: string;
+            }[];
+            of?: Record<string, never>;
+            fields?: components["schemas"]["Field"][];
+        };
+        UnitKind: {
+            kind: string;
+            title: string;
+            roles: string[];
+            starter: components["schemas"]["UnitDocument"];
+            fields: components["schemas"]["Field"][];
+            drawing: components["schemas"]["UnitDrawing"];
+        };
+        Kind: {
+            kind: string;
+            title: string;
+            fields: components["schemas"]["Field"][];
         };
     };
     responses: {

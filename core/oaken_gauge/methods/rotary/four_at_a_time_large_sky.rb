@@ -70,8 +70,14 @@ module OakenGauge
 
         # The trimmer's mark for this goose, where it is cut with the large square as the sky.
         def letter
-          @letter ||= task.drawer.of(Tools::GeeseTrimmer).select { |tool| tool.made_for_seam == seam }.flat_map(&:letters)
-                          .find { |mark| mark.finished == unit.finished && large_enough?(mark) }
+          lettered&.last
+        end
+
+        # The trimmer and its letter.
+        def lettered
+          @lettered ||= task.drawer.of(Tools::GeeseTrimmer).select { |tool| tool.made_for_seam == seam }
+                            .flat_map { |tool| [tool].product(tool.letters) }
+                            .find { |_, mark| mark.finished == unit.finished && large_enough?(mark) }
         end
 
         def large_enough?(mark)
@@ -79,8 +85,8 @@ module OakenGauge
         end
 
         def letter_setting
-          Tools::Setting.new(tool: letter.tool, side: :flying_geese, mark: letter.mark, reads: :letter, off_by: 0r,
-                             say: "Letter #{letter.mark} on #{letter.tool.name}: goose square #{say(letter.goose_square)}, " \
+          Tools::Setting.new(tool: lettered.first, side: :flying_geese, mark: letter.mark, reads: :letter, off_by: 0r,
+                             say: "Letter #{letter.mark} on #{lettered.first.name}: goose square #{say(letter.goose_square)}, " \
                                   "sky square #{say(letter.sky_square)}. Trim one side and the top, turn, trim the rest.")
         end
       end

@@ -1,0 +1,142 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Documents
+    # A whole bench as one file: the maker, her drawer, her shelf, her blocks and projects.
+    #
+    # @example
+    #   { "oaken_gauge" => 1, "maker" => {}, "tools" => [], "fabrics" => [], "blocks" => [], "projects" => [] }
+    class BenchDocument
+      include Record
+
+      NAMES = Scalars::Text.new
+      # Which fabric plays which role.
+      ROLES = Composites::Mapping.new(NAMES)
+
+      # The maker as she is told in a file: by name, and with what she sets store by.
+      class Maker < Weighing::Maker
+        text :name, default: nil
+        nested :priorities, Priorities, default: nil
+      end
+
+      # A fabric on the shelf: what it is called and looks like, and its form.
+      class ShelfFabric < Type
+        # What stands beside the keys of its form.
+        class Label
+          include Record
+
+          text :id
+          text :name
+          field :color, Scalars::Text.new(most: 20), default: nil
+          choice :weave, %w[plain twill dots check slub], default: nil
+        end
+
+        # A label and the fabric it is on.
+        Labelled = Struct.new(:label, :fabric, keyword_init: true)
+        KEYS = Label.fields.map(&:name).freeze
+
+        # @return [Labelled, nil]
+        def read(node)
+          return unless node.object?("a fabric with id, name and form")
+
+          label = Label.read(node.only(KEYS))
+          fabric = Catalogue::FABRIC.read(node.without(KEYS))
+          Labelled.new(label: label, fabric: fabric) if label && fabric
+        end
+
+        # @return [Hash]
+        def write(value, measure)
+          value.label.to_document(measure).merge(value.fabric.to_document)
+        end
+
+        # @return [Hash] with the label's keys beside those of every form
+        def schema
+          label = Label.schema
+          forms = Stock.forms.values.map(&:schema)
+          with = ->(form) { form.merge("properties" => label["properties"].merge(form["properties"]), "required" => label["required"] + form["required"]) }
+          { "type" => "object", "required" => ["form"], "properties" => { "form" => { "enum" => Stock.forms.keys } },
+            "allOf" => forms.map { |form| { "if" => { "properties" => { "form" => form["properties"]["form"] }, "required" => ["form"] }, "then" => with.call(form) } } }
+        end
+
+        # @return [Hash]
+        def form
+          Catalogue::FABRIC.form
+        end
+      end
+
+      # A unit of a project, and the method picked for it.
+      class Unit
+        include Record
+
+        # The method, at the size it was picked for.
+        class Pick
+          include Record
+
+          choice :method, -> { Methods.ids }, as: :technique
+          field :finished, Measures::OneOrTwo.new(least: Units::Unit::LEAST, most: Units::Unit::LARGEST), default: nil
+        end
+
+        text :name
+        field :unit, Catalogue::UNIT
+        field :fabrics, ROLES, default: {}.freeze, always: true
+        field :pick, Composites::Nothing.new(Composites::Nested.new(Pick)), default: nil
+        rule(:fabrics, :unit, at: ->(fabrics, unit) { (fabrics.keys - unit.class.roles).map { |role| ["fabrics", role.to_s] } },
+                              say: ->(_, unit) { "unknown key: allowed are #{unit.class.roles.join(', ')}" }) do |fabrics, unit|
+          (fabrics.keys - unit.class.roles).empty?
+        end
+      end
+
+      # A quilt in the making.
+      class Project
+        include Record
+
+        text :name
+        choice :measure, WeighDocument::MEASURES, default: :inch
+        length :seam_allowance, as: :seam, default: WeighDocument::SEAM, most: 2, always: true
+        field :tools, Composites::Nothing.new(Composites::List.new(NAMES, 0..Catalogue::MOST_TOOLS)), default: nil
+        text :notes, default: nil, most: 10_000, lines: true
+        list :blocks, NAMES, within: 0..100, default: [].freeze
+        nested :setting, -> { Blocks::Setting }, default: nil
+        list :units, Unit, within: 0..400, default: [].freeze, always: true
+      end
+
+      choice :oaken_gauge, [1], always: true
+      nested :maker, Maker, default: nil
+      Catalogue.drawer(self)
+      list :fabrics, ShelfFabric.new, within: 0..2000, default: [].freeze, always: true
+      list :blocks, -> { Blocks::Block }, within: 0..500, default: [].freeze
+      list :projects, Project, within: 0..500, default: [].freeze, always: true
+      rule(:fabrics, say: "%<read>s is the id of another fabric: allowed is one fabric an id",
+                     at: ->(fabrics) { repeated(fabrics).map { |place| ["fabrics", place, "id"] } }) { |fabrics| repeated(fabrics).empty? }
+      rule(:projects, :fabrics, say: "%<read>s is not the id of a fabric in the file",
+                                at: ->(projects, fabrics) { lost_fabrics(projects, fabrics) }) { |*given| lost_fabrics(*given).empty? }
+      rule(:projects, :tools, say: "%<read>s is not the id of a tool in the file",
+                              at: ->(projects, tools) { lost_tools(projects, tools) }) { |*given| lost_tools(*given).empty? }
+
+      class << self
+        private
+
+        def repeated(fabrics)
+          fabrics.each_index.group_by { |place| fabrics[place].label.id }.values.flat_map { |places| places.drop(1) }
+        end
+
+        def lost_fabrics(projects, fabrics)
+          known = fabrics.map { |one| one.label.id }
+          each_with_place(projects) { |project| each_with_place(project.units) { |unit| unit.fabrics.reject { |_, id| known.include?(id) }.keys } }
+            .map { |project, unit, role| ["projects", project, "units", unit, "fabrics", role.to_s] }
+        end
+
+        def lost_tools(projects, tools)
+          known = (tools || []).map(&:id)
+          each_with_place(projects) { |one| (one.tools || []).each_index.reject { |place| known.include?(one.tools[place]) } }
+            .map { |project, place| ["projects", project, "tools", place] }
+        end
+
+        # Every place of a list, before what is found at it.
+        def each_with_place(list)
+          list.each_with_index.flat_map { |one, place| yield(one).map { |found| [place, *found] } }
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,69 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Documents
+    # What documents speak of: units, tools and fabrics, each told by its kind or form.
+    module Catalogue
+      # A few drawers of tools. Reading one depends on nothing but its document, and as the fence is dragged the
+      # same ones come in with every question.
+      REMEMBERED = Memo.new(2000)
+      # More than any drawer holds.
+      MOST_TOOLS = 500
+
+      UNIT = Composites::Variant.new("kind", "a unit with kind, finished and count") { Units.kinds }
+      TOOL = Composites::Variant.new("kind", "a tool with id, name and kind", memo: REMEMBERED) { Tools.kinds }
+      FABRIC = Composites::Variant.new("form", "a fabric with a form") { Stock.forms }
+      VARIANTS = [UNIT, TOOL, FABRIC].freeze
+      DRAWER = Composites::List.new(TOOL, 0..MOST_TOOLS)
+
+      # A fabric, or the word that it is the same as another role's.
+      class FabricOrSame < Type
+        # Cut from another role's stock: nothing of it is used twice.
+        class Same
+          include Record
+
+          text :same_as, as: :role, label: "The same fabric as"
+        end
+
+        # @return [Stock::Fabric, Same, nil]
+        def read(node)
+          node.key?("same_as") ? Same.read(node) : FABRIC.read(node)
+        end
+
+        # @return [Hash]
+        def write(value, measure)
+          value.to_document(measure)
+        end
+
+        # @return [Hash]
+        def schema
+          { "if" => { "type" => "object", "required" => ["same_as"] }, "then" => Same.schema, "else" => { "$ref" => "#/$defs/fabric" } }
+        end
+
+        # @return [Hash]
+        def form
+          FABRIC.form
+        end
+      end
+
+      class << self
+        # What every document with tools declares: no two of them with one id.
+        #
+        # @param declared [Class]
+        # @return [void]
+        def drawer(declared)
+          declared.field :tools, DRAWER, default: nil
+          declared.rule(:tools, say: "%<read>s is the id of another tool in the list: allowed is one tool an id",
+                                at: ->(tools) { seconds(tools).map { |place| ["tools", place, "id"] } }) { |tools| tools.nil? || tools.uniq(&:id).size == tools.size }
+        end
+
+        private
+
+        # Where a tool stands whose id was there before.
+        def seconds(tools)
+          tools.each_index.group_by { |place| tools[place].id }.values.flat_map { |places| places.drop(1) }
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,49 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Documents
+    # What every document is looked through for before anything in it is read: texts that are no UTF-8, and more
+    # values than anybody writes, so that reading is bounded whatever comes.
+    class Inspection
+      # Values in one document: ten times a large drawer with its shelf; a whole bench may be larger.
+      MOST = 20_000
+      WHOLE = 400_000
+
+      # @param node [Node]
+      # @param most [Integer] values
+      def initialize(node, most)
+        @node = node
+        @most = most
+        @count = 0
+      end
+
+      # @return [Boolean] whether it may be read; noted as faults where it may not
+      def pass?
+        look(@node.value, @node)
+        return @node.faults.empty? if @count <= @most
+
+        @node.fault("holds more than #{@most} values: allowed are at most so many at once")
+        false
+      end
+
+      private
+
+      def look(value, node)
+        @count += 1
+        return if @count > @most
+
+        case value
+        when String then node.fault("is not readable: allowed is a text in UTF-8") unless value.valid_encoding?
+        when Array then value.each_with_index { |one, i| look(one, node.child(i)) }
+        when Hash then value.each { |key, one| look_under(key, one, node) }
+        end
+      end
+
+      def look_under(key, value, node)
+        return look(value, node.child(key)) if key.valid_encoding?
+
+        node.fault("has a key that is not readable: allowed are keys in UTF-8")
+      end
+    end
+  end
+end

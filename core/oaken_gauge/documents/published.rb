@@ -1,0 +1,53 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Documents
+    # The files that are published from the declarations: JSON Schemas of the documents and of the answers, and the
+    # shapes of the answers as the HTTP contract speaks (OpenAPI 3.0).
+    module Published
+      FORMATS = "docs/formats"
+      CONTRACT = "server/contract/answers.json"
+
+      class << self
+        # @return [Hash{String => Hash}] documents by the file they stand in
+        def files
+          schemas.to_h { |name, schema| ["#{FORMATS}/#{name}.schema.json", schema] }.merge(CONTRACT => contract)
+        end
+
+        # @return [Hash{String => Hash}]
+        def schemas
+          { "weigh" => question("Which method to make a unit by?", WeighDocument),
+            "sizes" => question("At which sizes of a block do its units fall on marks?", SizesDocument, SizesDocument.fields[1].type.entries),
+            "bench" => question("A whole bench as one file", BenchDocument),
+            "weigh-answer" => answer("The methods, best first; those that cannot be used last", "WeighAnswer"),
+            "sizes-answer" => answer("The ladder of block sizes, best first", "SizesAnswer") }
+        end
+
+        # @return [Hash] what the contract refers to
+        def contract
+          { "components" => { "schemas" => Answers::NAMED.transform_values { |shape| spoken(shape) } } }
+        end
+
+        private
+
+        def question(title, declared, *variants)
+          Schemas.whole(title, declared.schema, Catalogue::VARIANTS + variants)
+        end
+
+        def answer(title, name)
+          { "$schema" => Schemas::DRAFT, "title" => title, "$ref" => "#/$defs/#{name}", "$defs" => Answers::NAMED }
+        end
+
+        # OpenAPI 3.0 says "nullable" for what may be null, and keeps its schemas elsewhere.
+        def spoken(value)
+          case value
+          when Array then value.map { |one| spoken(one) }
+          when Hash then value.to_h { |key, one| [key, key == "$ref" ? one.sub("#/$defs/", "#/components/schemas/") : spoken(one)] }
+                              .then { |shape| shape["type"].is_a?(Array) ? shape.merge("type" => shape["type"].first, "nullable" => true) : shape }
+          else value
+          end
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,102 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Documents
+    # The question which method to use for a unit.
+    #
+    # @example
+    #   { "unit" => { "kind" => "half_square", "finished" => "2", "count" => 24 }, "seam_allowance" => "1/4" }
+    class WeighDocument
+      include Record
+
+      SEAM = 1/4r
+      GRIDS = { inch: 1/8r, cm: 5/127r, mm: 5/127r }.freeze
+      MEASURES = Length::MEASURES.keys.map(&:to_s).freeze
+
+      choice :oaken_gauge, [1], default: 1
+      field :unit, Catalogue::UNIT
+      field :at, Measures::Said.new, default: nil, meaning: "Weigh the unit larger or smaller, so that its side (its height) finishes at this."
+      length :seam_allowance, as: :seam, default: SEAM, most: 2
+      length :grid, as: :step, default: nil, least: Measures::FINEST, most: 1, because: "nothing is cut finer",
+                    meaning: "What cut sizes round up to."
+      field :fabrics, Composites::Mapping.new(Catalogue::FabricOrSame.new), default: {}.freeze, meaning: "By the unit's roles."
+      Catalogue.drawer(self)
+      nested :maker, -> { Weighing::Maker }, default: nil
+      nested :priorities, Priorities, default: nil
+      choice :measure, MEASURES, default: nil, meaning: "What lengths are answered in."
+
+      rule(:at, :unit, say: ->(_, unit) { "is %<read>s: allowed is at least #{sizes_of(unit).map { |size| Length.new(size) }.join(' and at most ')}" }) do |at, unit|
+        at.nil? || at.inches.between?(*sizes_of(unit))
+      end
+      rule(:fabrics, :unit, at: ->(fabrics, unit) { (fabrics.keys - unit.class.roles).map { |role| ["fabrics", role.to_s] } },
+                            say: ->(_, unit) { "unknown key: allowed are #{unit.class.roles.join(', ')}" },
+                            schema: {}) { |fabrics, unit| (fabrics.keys - unit.class.roles).empty? }
+      rule(:fabrics, :unit, at: ->(fabrics, _) { lost(fabrics).map { |role| ["fabrics", role.to_s, "same_as"] } },
+                            say: "is %<read>s: allowed is another role of the unit that has a fabric of its own") { |fabrics, _| lost(fabrics).empty? }
+      rule(:fabrics, :seam, at: ->(fabrics, seam) { sewn_away(fabrics, seam).map { |role| ["fabrics", role.to_s, "pieced", "strips"] } },
+                            say: "leaves no fabric between the seams: allowed are strips wider than two allowances") do |fabrics, seam|
+        sewn_away(fabrics, seam).empty?
+      end
+
+      class << self
+        # The roles of each kind of unit are the names its fabrics go by.
+        # @return [Hash]
+        def schema
+          super.merge("allOf" => super["allOf"].reject(&:empty?) + Units.kinds.map { |kind, unit| roles_schema(kind, unit) })
+        end
+
+        private
+
+        def sizes_of(unit)
+          [Units::Unit::LEAST, Units::Unit::LARGEST].map { |side| side * unit.measure_on_beam / unit.side_lengths.max }
+        end
+
+        # Roles that are the same as one that has no fabric of its own.
+        def lost(fabrics)
+          fabrics.select { |_, fabric| same?(fabric) && (fabrics[fabric.role.to_sym].nil? || same?(fabrics[fabric.role.to_sym])) }.keys
+        end
+
+        def same?(fabric)
+          fabric.is_a?(Catalogue::FabricOrSame::Same)
+        end
+
+        def sewn_away(fabrics, seam)
+          fabrics.reject { |_, fabric| same?(fabric) }.select { |_, fabric| fabric.pieced && !fabric.pieced.width(seam).positive? }.keys
+        end
+
+        def roles_schema(kind, unit)
+          { "if" => { "properties" => { "unit" => { "type" => "object", "required" => ["kind"], "properties" => { "kind" => { "const" => kind } } } } },
+            "then" => { "properties" => { "fabrics" => { "propertyNames" => { "enum" => unit.roles.map(&:to_s) } } } } }
+        end
+      end
+
+      # @return [Weighing::Task]
+      def task
+        Weighing::Task.new(unit: at ? unit.at(at.inches) : unit, seam: seam, grid: Grid.new(step || GRIDS.fetch(answered_in)), drawer: drawer,
+                           fabrics: fabric_of_each_role, maker: maker || Weighing::Maker.new, measure: answered_in,
+                           priorities: (priorities || Priorities.new).weights)
+      end
+
+      private
+
+      def answered_in
+        measure || at&.measure || unit.written_in
+      end
+
+      def drawer
+        tools ? Tools::Drawer.new(tools) : Tools::Drawer.starter
+      end
+
+      # The same fabric stays the same object.
+      def fabric_of_each_role
+        own = unit.class.roles.to_h { |role| [role, fabrics[role]] }
+        held = own.transform_values { |fabric| (fabric || Stock::Yardage.new).sized(seam) unless same?(fabric) }
+        own.to_h { |role, fabric| [role, same?(fabric) ? held.fetch(fabric.role.to_sym) : held.fetch(role)] }
+      end
+
+      def same?(fabric)
+        fabric.is_a?(Catalogue::FabricOrSame::Same)
+      end
+    end
+  end
+end

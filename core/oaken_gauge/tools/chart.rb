@@ -1,0 +1,28 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Tools
+    # Any other ruler, or a slip of instructions: letters or numbers, each with the finished size it makes by the
+    # method that it names, and what is cut for it.
+    class Chart < Tool
+      # One line of it.
+      class Line
+        include Documents::Record
+
+        SIZES = Documents::Composites::Mapping.new(Documents::Measures::Size.new(most: Tool::LARGEST), most: 8)
+
+        text :mark, most: 12, label: "Letter or number"
+        field :finished, Documents::Measures::OneOrTwo.new(most: Tool::LARGEST), label: "Finished size"
+        field :squares, SIZES, default: nil, label: "Squares, by fabric"
+        field :strips, SIZES, default: nil, label: "Strips, by fabric"
+      end
+
+      title "Chart"
+      choice :makes, -> { Units.kinds.keys }, label: "For units of kind"
+      text :method, as: :technique, most: 60, label: "Method"
+      list :marks, Line, as: :lines, within: 1..60, label: "Its lines"
+      made_for_seam
+      rule(:lines, say: "repeats a mark: allowed is each once") { |lines| lines.map(&:mark).uniq.size == lines.size }
+    end
+  end
+end

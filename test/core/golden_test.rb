@@ -1,0 +1,19 @@
+# frozen_string_literal: true
+
+require "support/core_case"
+require "support/golden"
+
+# The figures of a few hundred documents are what they were.
+class GoldenTest < CoreCase
+  def test_figures_are_as_they_were_kept
+    compared = Golden.kept.zip(Golden.documents).each_with_index.sum do |(kept, document), i|
+      now = Golden.answer(document)
+
+      assert_equal kept.keys.sort, now.keys.sort, "document #{i}: #{document['unit']}"
+      kept.each { |method, figures| assert_holds figures, now[method], "document #{i}, #{document['unit']}, #{method}" }
+      kept.size
+    end
+
+    assert_operator compared, :>, 1000
+  end
+end
