@@ -5,7 +5,6 @@ source "https://rubygems.org"
 ruby ">= 3.1"
 
 # The core
-gem "json_schemer", "~> 2.3"
 gem "numo-narray", "~> 0.9.2"
 gem "zeitwerk", "~> 2.6.18"
 
@@ -23,7 +22,9 @@ gem "sinatra", "~> 4.1"
 group :test do
   gem "capybara", "~> 3.40"
   gem "cuprite", "~> 0.15"
+  gem "json_schemer", "~> 2.3", require: false
   gem "minitest", "~> 5.25"
+  gem "minitest-parallel_fork", "~> 2.1", require: false
   gem "rack-test", "~> 2.1"
   gem "simplecov", "~> 0.22", require: false
 end

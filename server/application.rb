@@ -17,6 +17,7 @@ module Server
       Rack::Builder.new do
         use Middleware::SecurityHeaders
         use Middleware::RequestLog, log
+        use Middleware::WellFormed
         guards.call(self)
         RESOURCES.each { |resource| use resource }
         run Pages

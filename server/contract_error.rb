@@ -6,7 +6,7 @@ module Server
     # @return [Array] a Rack answer
     def render
       problem = Problem.new(status, "The request does not keep to the contract.", errors: [{ pointer: "", message: message }])
-      [status, { "content-type" => Problem::TYPE }, [JSON.generate(problem.to_document)]]
+      problem.answer
     end
   end
 end

@@ -21,6 +21,11 @@ module Server
       { "type" => "about:blank", "title" => message, "status" => status, **members.transform_keys(&:to_s) }
     end
 
+    # @return [Array] a Rack answer
+    def answer(headers = {})
+      [status, { "content-type" => TYPE, **headers }, [JSON.generate(to_document)]]
+    end
+
     # @param faults [Array<OakenGauge::Documents::Fault>]
     # @return [Problem]
     def self.unreadable(faults)

@@ -18,7 +18,7 @@ module Server
     # @raise [OakenGauge::Documents::Invalid]
     def self.of(document, required: [], optional: [])
       OakenGauge::Documents.read(document) do |node|
-        yield new(node) if node.keys(required: required, optional: optional)
+        yield new(node) if node.keys_fit?(required: required, optional: optional)
       end
     end
 

@@ -15,7 +15,7 @@ module Server
       Rack::Attack.throttle("requests", limit: REQUESTS, period: SECONDS) { |request| request.ip if request.path.start_with?("/api/") }
       Rack::Attack.throttled_responder = lambda do |_request|
         problem = Problem.new(429, "Too many requests at once: at most #{REQUESTS} in #{SECONDS} seconds.")
-        [429, { "content-type" => Problem::TYPE, "retry-after" => SECONDS.to_s }, [JSON.generate(problem.to_document)]]
+        problem.answer("retry-after" => SECONDS.to_s)
       end
     end
   end

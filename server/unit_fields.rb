@@ -22,7 +22,7 @@ module Server
       spec = @keys.value("unit", UNIT)
       cloths = @keys.value("cloths", SHELF)
       check_shelf(cloths) if cloths
-      check_roles(spec, cloths)
+      check_roles(spec, cloths) if spec || @stored
       { label: @keys.text("label"), spec: spec&.to_document, cloths: cloths }.compact
     end
 
@@ -36,11 +36,11 @@ module Server
 
     # Where only one of the two is given, the other stays as it is.
     def check_roles(spec, cloths)
-      kind = spec&.class || (OakenGauge.read_unit(@stored.spec).class if @stored)
-      return unless kind && (spec || cloths)
+      return unless spec || cloths
 
-      strange = (cloths || held).keys - kind.roles
-      strange.each { |role| cloth(role).fault("is no fabric of this kind of unit: allowed are #{kind.roles.join(', ')}") }
+      roles = (spec || OakenGauge.read_unit(@stored.spec)).class.roles
+      strange = (cloths || held).keys - roles
+      strange.each { |role| cloth(role).fault("is no fabric of this kind of unit: allowed are #{roles.join(', ')}") }
     end
 
     def held

@@ -29,9 +29,10 @@ module Schemas
     private
 
     def schema(name, own)
-      (@schemas ||= {})[[name, own]] ||=
-        JSONSchemer.schema(JSON.parse(File.read(file(name), encoding: "UTF-8")), regexp_resolver: "ecma",
-                                                                                   keywords: own ? OakenGauge::Documents::Schemas.keywords : {})
+      (@schemas ||= {})[[name, own]] ||= begin
+        keywords = own ? OakenGauge::Documents::Schemas.keywords : {}
+        JSONSchemer.schema(JSON.parse(File.read(file(name), encoding: "UTF-8")), regexp_resolver: "ecma", keywords: keywords)
+      end
     end
   end
 end

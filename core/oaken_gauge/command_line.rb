@@ -8,9 +8,11 @@ module OakenGauge
   # nothing.
   class CommandLine
     COMMANDS = { "weigh" => OakenGauge.method(:weigh), "sizes" => OakenGauge.method(:sizes) }.freeze
-    # How many units may be made at random.
-    SAMPLES = 100..1_000_000
-    ALLOWED = "allowed are --sample with a number from #{SAMPLES.min} to #{SAMPLES.max}, and --seed with a whole number".freeze
+    # How many units may be made at random, and from which seeds.
+    SAMPLES = 100..50_000
+    SEEDS = 0..((2**63) - 1)
+    ALLOWED = "allowed are --sample with a number from #{SAMPLES.min} to #{SAMPLES.max}, --seed with a whole number from 0 on, " \
+              "--version and --help".freeze
 
     # @param read [Proc] from a file's name, or nil for standard input, to its text
     # @param output [IO]
@@ -24,17 +26,17 @@ module OakenGauge
     # @param arguments [Array<String>] a command, perhaps a file, and for weigh --sample and --seed
     # @return [Integer] 0, or 2 when there was something wrong
     def run(arguments)
-      options, (name, file, *rest) = options(arguments)
+      told, options, (name, file, *rest) = options(arguments.map { |word| word.dup.force_encoding(Encoding::UTF_8).scrub })
+      return write(told) if told
+
       fault = fault(name, rest, options)
       return refuse(fault) if fault
 
-      answer(name, Documents.parse(@read.call(file)), options)
+      write(COMMANDS.fetch(name).call(Documents.parse(read(file)), **options))
     rescue Documents::Invalid => e
       report(e.faults)
     rescue OptionParser::ParseError => e
       refuse("#{e.message}: #{ALLOWED}")
-    rescue SystemCallError => e
-      refuse("#{file.inspect} cannot be read: #{e.message}")
     end
 
     private
@@ -45,22 +47,31 @@ module OakenGauge
       "--sample and --seed go with weigh" unless name == "weigh" || options.empty?
     end
 
-    # @return [Array(Hash, Array<String>)]
+    # @return [Array(Hash, Hash, Array<String>)] what is told at once, how to weigh, and the other words
     def options(arguments)
       sample = {}
+      told = nil
       rest = OptionParser.new do |parser|
-        parser.on("--sample N", Integer) { |count| sample[:count] = sampled(count) }
-        parser.on("--seed N", Integer) { |seed| sample[:seed] = seed }
+        parser.on("--sample N", Integer) { |count| sample[:count] = within(SAMPLES, count) }
+        parser.on("--seed N", Integer) { |seed| sample[:seed] = within(SEEDS, seed) }
+        parser.on("--version") { told = { "oaken_gauge" => 1 } }
+        parser.on("--help") { told = { "commands" => COMMANDS.keys, "options" => ALLOWED } }
       end.parse(arguments)
-      [sample.empty? ? {} : { sample: { count: 20_000, seed: 1, **sample } }, rest]
+      [told, sample.empty? ? {} : { sample: { count: 20_000, seed: 1, **sample } }, rest]
     end
 
-    def sampled(count)
-      SAMPLES.cover?(count) ? count : raise(OptionParser::InvalidArgument, count.to_s)
+    def within(range, number)
+      range.cover?(number) ? number : raise(OptionParser::InvalidArgument, number.to_s)
     end
 
-    def answer(name, document, options)
-      @output.puts JSON.pretty_generate(COMMANDS.fetch(name).call(document, **options))
+    def read(file)
+      @read.call(file)
+    rescue SystemCallError, ArgumentError => e
+      raise Documents::Invalid, [Documents::Fault.new(pointer: "", message: "#{file.inspect} cannot be read: #{e.message}")]
+    end
+
+    def write(answer)
+      @output.puts JSON.pretty_generate(answer)
       0
     end
 

@@ -3,6 +3,9 @@
 module OakenGauge
   # Reading and writing the JSON documents.
   module Documents
+    # More than any document here, bytes.
+    LARGEST = 8 * 1024 * 1024
+
     class << self
       # Reads a document and raises all its faults together.
       #
@@ -24,6 +27,7 @@ module OakenGauge
       # @raise [Invalid] when it is not JSON
       def parse(text)
         text = text.dup.force_encoding(Encoding::UTF_8)
+        raise Invalid, [Fault.new(pointer: "", message: "is larger than any document here: allowed are 8 MB")] if text.bytesize > LARGEST
         raise Invalid, [no_json] unless text.valid_encoding?
 
         JSON.parse(text, max_nesting: 40)

@@ -13,7 +13,7 @@ module Server
       def call(env)
         return @app.call(env) unless too_large?(env)
 
-        [413, { "content-type" => Problem::TYPE, "connection" => "close" }, [JSON.generate(problem.to_document)]]
+        problem.answer("connection" => "close")
       end
 
       private

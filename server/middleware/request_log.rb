@@ -30,11 +30,13 @@ module Server
       end
 
       def problem(problem, headers = {})
-        [problem.status, { "content-type" => Problem::TYPE, **headers }, [JSON.generate(problem.to_document)]]
+        problem.answer(headers)
       end
 
+      # What is no UTF-8 is written with marks in its place.
       def log(line)
-        @output.write("#{JSON.generate(line)}\n")
+        plain = line.transform_values { |value| value.is_a?(String) ? value.dup.force_encoding(Encoding::UTF_8).scrub("?") : value }
+        @output.write("#{JSON.generate(plain)}\n")
         @output.flush
       end
 

@@ -20,9 +20,25 @@ module Server
         OakenGauge.priorities(priorities)
       end
 
+      # @return [Array<Hash>] the documents of the tools that can be used
+      def drawer
+        usable.map(&:document)
+      end
+
+      # @return [Array<Hash>] the tools that are put aside: id:, name: and say:
+      def put_aside
+        (tools - usable).map { |tool| { "id" => tool.id, "name" => tool.document["name"].to_s, "say" => tool.fault } }
+      end
+
       # @return [Maker] the one whose bench this is
       def self.at_bench
         order(:id).first!
+      end
+
+      private
+
+      def usable
+        @usable ||= tools.reject(&:fault)
       end
     end
   end

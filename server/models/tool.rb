@@ -8,6 +8,15 @@ module Server
 
       before_validation { self.key = document["id"] if document.is_a?(Hash) }
 
+      # What the core has against it: a tool that was stored before a limit was known is put aside with this.
+      # @return [String, nil]
+      def fault
+        OakenGauge.read_tool(document)
+        nil
+      rescue OakenGauge::Documents::Invalid => e
+        e.faults.map { |fault| "#{fault.pointer.delete_prefix('/').tr('/', ' ')} #{fault.message}".strip }.join("; ")
+      end
+
       # @return [Hash]
       def to_document
         { "id" => id, "lock_version" => lock_version, "tool" => document }

@@ -23,7 +23,7 @@ module Server
       # @return [Hash] the document the core weighs it by, with this project's drawer and cloth
       def weigh_document(spec = self.spec)
         maker = project.maker
-        { "unit" => spec, "seam_allowance" => project.seam_allowance, "tools" => maker.tools.map(&:document),
+        { "unit" => spec, "seam_allowance" => project.seam_allowance, "tools" => maker.drawer,
           "maker" => maker.profile, "priorities" => maker.priorities,
           "fabrics" => unit_cloths.includes(:cloth).to_h { |held| [held.role, held.cloth.document] } }
       end

@@ -27,7 +27,9 @@ module Server
 
       def fields(keys)
         unit = keys.value("unit", UnitFields::UNIT)
-        keys.at("unit").child("kind").refuse("the unit's own kind, #{find.spec['kind']}") if unit && unit.class.kind.to_s != find.spec["kind"]
+        if unit && unit.class.kind.to_s != find.spec["kind"]
+          keys.at("unit").child("kind").refuse("the unit's own kind, #{find.spec['kind']}")
+        end
         [keys.version, unit&.to_document, keys.value("method", OakenGauge::Documents::Scalars::Choice.new(OakenGauge::Methods.ids))&.to_s]
       end
 

@@ -37,7 +37,7 @@ class ChangingUnitsTest < BrowserCase
       click_button "Change", exact: true
 
       assert_selector ".entry", text: /What for.*a text of 1 to 80 characters/m
-      assert_selector ".entry", text: /Finished size.*more than 0/m
+      assert_selector ".entry", text: /Finished size.*at least/m
       assert_equal "0", find_field("Finished size").value
     end
 

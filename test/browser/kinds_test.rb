@@ -40,7 +40,7 @@ class KindsOfUnitTest < BrowserCase
     fill_in "Finished height", with: "25"
     find_field("Finished height").send_keys(:enter)
 
-    assert_text "allowed is more than 0 and at most 24"
+    assert_text "allowed is at least 1/16 and at most 24"
     assert_equal %w[3 6], @project.units.find_by!(label: "Terns").spec["finished"]
   end
 
@@ -82,7 +82,7 @@ class KindsOfUnitTest < BrowserCase
   end
 
   def test_a_new_unit_of_any_kind
-    OakenGauge.kinds.each do |kind|
+    OakenGauge.kinds["kinds"].each do |kind|
       click_button "Add a unit"
       choose_kind kind["title"]
       within("[role=dialog]") do

@@ -105,7 +105,7 @@ class MakerScreenTest < BrowserCase
     enter "Scant seam by (in)", "0.01"
 
     assert_text "Scant seam: 0.01 in."
-    assert_equal({ "value" => 0.01 }, @maker.reload.profile.dig("errors", "scant"))
+    assert_equal 0.01, @maker.reload.profile.dig("errors", "scant")
     assert_no_text "allowed is a number"
     assert_no_selector "tr.value", text: "Scant seam"
   end
@@ -117,7 +117,7 @@ class MakerScreenTest < BrowserCase
 
     assert_text "Sides that are trimmed: two."
     assert_no_selector "[role=dialog]"
-    assert_equal [0.008, 2], [@maker.reload.profile.dig("errors", "die", "value"), @maker.profile["trim_sides"]]
+    assert_equal [0.008, 2], [@maker.reload.profile.dig("errors", "die"), @maker.profile["trim_sides"]]
   end
 
   def test_two_windows
@@ -135,7 +135,7 @@ class MakerScreenTest < BrowserCase
 
     assert_text "Die set to 0.02."
     # What was changed there stays, where it is not what was changed here.
-    assert_equal({ "press" => 21, "errors" => { "die" => { "value" => 0.02 } } }, @maker.reload.profile)
+    assert_equal({ "press" => 21, "errors" => { "die" => 0.02 } }, @maker.reload.profile)
   end
 
   def test_nothing_stands_in_the_way

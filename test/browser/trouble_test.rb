@@ -32,19 +32,24 @@ class TroubleTest < BrowserCase
   end
 
   def test_a_pick_waits_for_the_database_and_is_saved_when_it_is_back
-    ThrowawayCluster.start.stop
+    ThrowawayCluster.own do |cluster|
+      setup
+      pick_through_an_outage(cluster)
+    end
+  end
+
+  def pick_through_an_outage(cluster)
+    cluster.stop
     click_button "Pick Two at a time", exact: true
 
     assert_text "The database is not answering"
     fence.send_keys(:right)
 
     assert_heard "squares cut three inches", "Two at a time"
-    ThrowawayCluster.start.start
+    cluster.start
 
     assert_heard "Picked: Two at a time"
     assert_equal "rotary/two_at_a_time", @unit.reload.pick.way
-  ensure
-    ThrowawayCluster.start.start
   end
 
   def test_light_and_dark_are_remembered

@@ -203,7 +203,7 @@ class WeighingScreenTest < BrowserCase
     within("section[aria-label='What counts']") { click_button "Undo" }
 
     assert_selector "[role=slider][aria-label='Easiest to learn'][aria-valuenow='0']"
-    assert_equal 0, @maker.reload.priorities["ease"]
+    assert_equal 0, @maker.reload.all_priorities["ease"]
     # Kept twice, the second can be undone too.
     [1, 2].each do |stop|
       set_weight "Easiest to learn", stop

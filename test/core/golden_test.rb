@@ -10,10 +10,15 @@ class GoldenTest < CoreCase
       now = Golden.answer(document)
 
       assert_equal kept.keys.sort, now.keys.sort, "document #{i}: #{document['unit']}"
-      kept.each { |method, figures| assert_holds figures, now[method], "document #{i}, #{document['unit']}, #{method}" }
+      kept.each { |method, figures| assert_holds in_order(figures), in_order(now[method]), "document #{i}, #{document['unit']}, #{method}" }
       kept.size
     end
 
     assert_operator compared, :>, 1000
+  end
+
+  # In which order cuts are listed is no figure.
+  def in_order(figures)
+    figures.key?("cuts") ? figures.merge("cuts" => figures["cuts"].sort_by(&:to_s)) : figures
   end
 end

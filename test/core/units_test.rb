@@ -120,7 +120,32 @@ class UnitsTest < CoreCase
   }.freeze
 
   def test_breakdown_into_cells
-    CELLS.each { |(document, cell), wanted| assert_equal wanted, read(document).cells(cell.to_r).map(&:roles).tally, document.inspect }
+    CELLS.each { |(document, cell), wanted| assert_equal wanted, tally(read(document).cells(cell.to_r)), document.inspect }
+  end
+
+  def tally(cells)
+    assert_equal cells.size, cells.halves.values.sum + cells.squares.values.sum
+    cells.halves.merge(cells.squares.transform_keys { |role| [role] })
+  end
+
+  # By brute force: every cell of the grid, cut out of every patch.
+  def test_cells_are_as_many_as_clipping_finds
+    whole = Catalogue.units(1).product([1r, 1/2r, 3/4r]).select { |document, cell| read(document).cells(cell) }
+
+    assert_operator whole.size, :>, 20
+    whole.each do |document, cell|
+      unit = read(document)
+
+      assert_equal clipped(unit, cell).tally, tally(unit.cells(cell)).transform_keys(&:sort), [document, cell].inspect
+    end
+  end
+
+  def clipped(unit, cell)
+    rows, columns = unit.side_lengths.map { |side| (side / cell).to_i }
+    (0...rows).to_a.product((0...columns).to_a).map do |row, column|
+      square = Polygon.rectangle(cell, cell).move(column * cell, row * cell)
+      unit.patches.select { |patch| patch.outline.shared_area(square) > CLOSE }.map(&:role).uniq.sort
+    end
   end
 
   def test_what_does_not_break_down

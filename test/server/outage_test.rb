@@ -4,12 +4,15 @@ require "support/server_case"
 
 # The database really stopped, and started again.
 class OutageTest < ServerCase
-  def teardown
-    ThrowawayCluster.start.start
+  def test_weighing_goes_on_storing_waits_and_nothing_is_lost
+    ThrowawayCluster.own do |cluster|
+      setup
+      go_through_an_outage(cluster)
+    end
   end
 
-  def test_weighing_goes_on_storing_waits_and_nothing_is_lost
-    ThrowawayCluster.start.stop
+  def go_through_an_outage(cluster)
+    cluster.stop
     get "/health"
 
     assert_equal [503, "gone"], [last_response.status, JSON.parse(last_response.body)["database"]]
@@ -19,7 +22,7 @@ class OutageTest < ServerCase
     send_json("POST", "/api/weigh", { "unit" => @unit.spec })
 
     assert_equal 200, last_response.status
-    ThrowawayCluster.start.start
+    cluster.start
 
     assert_equal "Slack Tide lap quilt", fetch("/api/projects/#{@project.id}")["name"]
   end

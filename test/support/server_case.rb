@@ -9,6 +9,11 @@ ENV["DATABASE_URL"] = ThrowawayCluster.start.database("oaken_gauge_test")
 require_relative "../../server/boot"
 Server::Database.migrate
 
+if Minitest.respond_to?(:after_parallel_fork)
+  Minitest.before_parallel_fork { ActiveRecord::Base.connection_handler.clear_all_connections! }
+  Minitest.after_parallel_fork { |i| ThrowawayCluster.use(ThrowawayCluster.start.database("oaken_gauge_test_#{i}")) }
+end
+
 # What server tests share: the application through Rack, a fresh bench for each test, and answers held
 # against the contract.
 class ServerCase < Minitest::Test

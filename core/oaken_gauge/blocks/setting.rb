@@ -24,7 +24,8 @@ module OakenGauge
       flag :cornerstones
       flag :outer, default: nil
       list :borders, Border, within: 0..20, default: [].freeze
-      field :fabrics, Documents::Composites::Mapping.new(Documents::Scalars::Text.new, names: %w[sashing cornerstones triangles]), default: {}.freeze
+      field :fabrics, Documents::Composites::Mapping.new(Documents::Scalars::Text.new, names: %w[sashing cornerstones triangles]),
+default: {}.freeze
       list :place, Documents::Composites::List.new(Documents::Scalars::Whole.new(0..99), 1..100), within: 1..200, default: nil
       field :shades, Documents::Composites::Mapping.new(Documents::Scalars::Whole.new(1..5)), default: {}.freeze
     end

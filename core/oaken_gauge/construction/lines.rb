@@ -20,6 +20,15 @@ module OakenGauge
           (move[0] * x) + (move[1] * y)
         end
 
+        # A move so far in one direction and so far in another.
+        #
+        # @param one [Complex]
+        # @param far [Numeric] inches
+        # @return [Array(Numeric, Numeric)] x and y
+        def move(one, far, other, its_far)
+          [(far * one.real) + (its_far * other.real), (far * one.imag) + (its_far * other.imag)]
+        end
+
         # How far a corner of a unit's outside moves with the sides that meet there.
         #
         # @param corner [Frame::Corner]

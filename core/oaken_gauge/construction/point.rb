@@ -66,8 +66,7 @@ module OakenGauge
 
         edge = sides.first
         off = sides.sum { |side| outside[side] } / sides.size
-        drift = drift(edge, outside)
-        [(off * edge.normal.real) + (drift * edge.along.real), (off * edge.normal.imag) + (drift * edge.along.imag)]
+        Lines.move(edge.normal, off, edge.along, drift(edge, outside))
       end
 
       def drift(edge, outside)

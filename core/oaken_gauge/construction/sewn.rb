@@ -46,9 +46,8 @@ module OakenGauge
 
       def unfold(joint, away, along)
         joint.opened.each do |patch|
-          x, y = @shifts[patch]
-          @shifts[patch] =
-            [x + (away * joint.normal.real) + (along * joint.along.real), y + (away * joint.normal.imag) + (along * joint.along.imag)]
+          x, y = Lines.move(joint.normal, away, joint.along, along)
+          @shifts[patch] = [@shifts[patch][0] + x, @shifts[patch][1] + y]
         end
       end
 

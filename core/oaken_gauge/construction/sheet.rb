@@ -9,11 +9,11 @@ module OakenGauge
     class Sheet
       # @param method [Methods::Method]
       # @param grid [Tools::FoundationGrid]
-      # @param cells [Array<Units::Cells::Cell>]
-      def initialize(method, grid, cells)
+      # @param halves [Boolean] whether any cell has a seam from corner to corner
+      def initialize(method, grid, halves:)
         @method = method
         @grid = grid
-        @halves = cells.count { |cell| cell.roles.size == 2 }
+        @halves = halves
       end
 
       # @param draws [Draws]
@@ -42,7 +42,7 @@ module OakenGauge
 
       # Along a diagonal, what both folds take alike moves the point and its place together.
       def points(ways)
-        return [] if @halves.zero?
+        return [] unless @halves
 
         [@draws.spread(:lay_cells, :laying) + ((ways.first.first - ways.last.first) / SQRT2)]
       end

@@ -70,10 +70,12 @@ module OakenGauge
       # the others, or they are what was cut already.
       def from_strip(run, hand, slants = [])
         too_wide = (run.ways.first[:width] - run.ways.first[:exact]).to_f + hand.strip(run)
-        pushes = shape.outline.edges.map do |from, to|
-          from.imag == to.imag ? too_wide : slants.shift || hand.spread(:cut_triangle, :triangle_ruler)
-        end
+        pushes = shape.outline.edges.map { |edge| level?(edge) ? too_wide : slants.shift || hand.spread(:cut_triangle, :triangle_ruler) }
         CutPatch.new(pushes: pushes, stretch: CutPatch.stretch(shape.outline))
+      end
+
+      def level?((from, to))
+        from.imag == to.imag
       end
 
       # A patch that is a square or a part of one.

@@ -82,8 +82,8 @@ module OakenGauge
                                    ))).freeze
       # A field of a form, see {Forms}.
       FIELD = { "type" => "object", "required" => %w[name label required type],
-                "properties" => { "name" => TEXT, "label" => TEXT, "meaning" => TEXT, "required" => YES, "default" => {}, "type" => TEXT,
-                                  "least" => {}, "most" => {}, "names" => list(TEXT), "key" => TEXT,
+                "properties" => { "name" => TEXT, "label" => TEXT, "meaning" => TEXT, "required" => YES, "finished" => YES,
+                                  "default" => {}, "type" => TEXT, "least" => {}, "most" => {}, "names" => list(TEXT), "key" => TEXT,
                                   "options" => list(object(value: {}, label: TEXT)), "of" => { "type" => "object" },
                                   "fields" => list({ "$ref" => "#/$defs/Field" }) } }.freeze
       KIND = object(kind: TEXT, title: TEXT, fields: list({ "$ref" => "#/$defs/Field" })).freeze
@@ -91,9 +91,10 @@ module OakenGauge
                          fields: list({ "$ref" => "#/$defs/Field" }), drawing: { "$ref" => "#/$defs/UnitDrawing" }).freeze
 
       # Every shape that has a name.
-      NAMED = { "UnitDocument" => UNIT, "Setting" => SETTING, "Cut" => CUT, "FabricParts" => FABRIC, "Waste" => WASTE, "Accuracy" => ACCURACY,
-                "Step" => STEP, "Drawing" => DRAWING, "UnitDrawing" => UNIT_DRAWING, "Beam" => BEAM, "BeamRow" => BEAM_ROW, "Method" => METHOD,
-                "WeighAnswer" => WEIGHING, "SizesAnswer" => LADDER, "Field" => FIELD, "Kind" => KIND, "UnitKind" => UNIT_KIND }.freeze
+      NAMED = { "UnitDocument" => UNIT, "Setting" => SETTING, "Cut" => CUT, "FabricParts" => FABRIC, "Waste" => WASTE,
+                "Accuracy" => ACCURACY, "Step" => STEP, "Drawing" => DRAWING, "UnitDrawing" => UNIT_DRAWING, "Beam" => BEAM,
+                "BeamRow" => BEAM_ROW, "Method" => METHOD, "WeighAnswer" => WEIGHING, "SizesAnswer" => LADDER, "Field" => FIELD,
+                "Kind" => KIND, "UnitKind" => UNIT_KIND }.freeze
     end
   end
 end

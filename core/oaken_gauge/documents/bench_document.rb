@@ -51,16 +51,24 @@ module OakenGauge
 
         # @return [Hash] with the label's keys beside those of every form
         def schema
-          label = Label.schema
-          forms = Stock.forms.values.map(&:schema)
-          with = ->(form) { form.merge("properties" => label["properties"].merge(form["properties"]), "required" => label["required"] + form["required"]) }
           { "type" => "object", "required" => ["form"], "properties" => { "form" => { "enum" => Stock.forms.keys } },
-            "allOf" => forms.map { |form| { "if" => { "properties" => { "form" => form["properties"]["form"] }, "required" => ["form"] }, "then" => with.call(form) } } }
+            "allOf" => Stock.forms.map { |name, declared| { "if" => told(name), "then" => labelled(declared.schema) } } }
         end
 
         # @return [Hash]
         def form
           Catalogue::FABRIC.form
+        end
+
+        private
+
+        def told(name)
+          { "properties" => { "form" => { "const" => name } }, "required" => ["form"] }
+        end
+
+        def labelled(form)
+          label = Label.schema
+          form.merge("properties" => label["properties"].merge(form["properties"]), "required" => label["required"] + form["required"])
         end
       end
 
@@ -106,8 +114,7 @@ module OakenGauge
       list :fabrics, ShelfFabric.new, within: 0..2000, default: [].freeze, always: true
       list :blocks, -> { Blocks::Block }, within: 0..500, default: [].freeze
       list :projects, Project, within: 0..500, default: [].freeze, always: true
-      rule(:fabrics, say: "%<read>s is the id of another fabric: allowed is one fabric an id",
-                     at: ->(fabrics) { repeated(fabrics).map { |place| ["fabrics", place, "id"] } }) { |fabrics| repeated(fabrics).empty? }
+      unique(:fabrics, "id", say: "%<read>s is the id of another fabric: allowed is one fabric an id") { |fabric| fabric.label.id }
       rule(:projects, :fabrics, say: "%<read>s is not the id of a fabric in the file",
                                 at: ->(projects, fabrics) { lost_fabrics(projects, fabrics) }) { |*given| lost_fabrics(*given).empty? }
       rule(:projects, :tools, say: "%<read>s is not the id of a tool in the file",
@@ -116,13 +123,10 @@ module OakenGauge
       class << self
         private
 
-        def repeated(fabrics)
-          fabrics.each_index.group_by { |place| fabrics[place].label.id }.values.flat_map { |places| places.drop(1) }
-        end
-
         def lost_fabrics(projects, fabrics)
           known = fabrics.map { |one| one.label.id }
-          each_with_place(projects) { |project| each_with_place(project.units) { |unit| unit.fabrics.reject { |_, id| known.include?(id) }.keys } }
+          lost = ->(unit) { unit.fabrics.reject { |_, id| known.include?(id) }.keys }
+          each_with_place(projects) { |project| each_with_place(project.units, &lost) }
             .map { |project, unit, role| ["projects", project, "units", unit, "fabrics", role.to_s] }
         end
 

@@ -53,15 +53,7 @@ module OakenGauge
         # @return [void]
         def drawer(declared)
           declared.field :tools, DRAWER, default: nil
-          declared.rule(:tools, say: "%<read>s is the id of another tool in the list: allowed is one tool an id",
-                                at: ->(tools) { seconds(tools).map { |place| ["tools", place, "id"] } }) { |tools| tools.nil? || tools.uniq(&:id).size == tools.size }
-        end
-
-        private
-
-        # Where a tool stands whose id was there before.
-        def seconds(tools)
-          tools.each_index.group_by { |place| tools[place].id }.values.flat_map { |places| places.drop(1) }
+          declared.unique(:tools, "id", say: "%<read>s is the id of another tool in the list: allowed is one tool an id", &:id)
         end
       end
     end

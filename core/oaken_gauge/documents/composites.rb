@@ -135,7 +135,7 @@ module OakenGauge
 
         # @return [Hash]
         def form
-          { "type" => "variant", "key" => @key, "options" => classes.keys }
+          { "type" => "variant", "key" => @key, "options" => classes.keys.map { |name| { "value" => name, "label" => name.tr("_", " ") } } }
         end
 
         private
@@ -195,10 +195,12 @@ module OakenGauge
       class Mapping < Type
         # @param type [Type] of the values
         # @param names [Array<String>, nil] those that are allowed; nil for any text
+        # @param words [Hash{String => String}] what the names are called
         # @param all [Boolean] whether every one of the names has to be there
         # @param most [Integer] names
-        def initialize(type, names: nil, all: false, most: 40)
+        def initialize(type, names: nil, words: {}, all: false, most: 40)
           super()
+          @words = words
           @all = all
           @type = type
           @names = names
@@ -229,7 +231,8 @@ module OakenGauge
 
         # @return [Hash]
         def form
-          { "type" => "mapping", "names" => @names, "of" => @type.form }.compact
+          options = @names&.map { |name| { "value" => name, "label" => @words.fetch(name, name) } }
+          { "type" => "mapping", "options" => options, "of" => @type.form }.compact
         end
 
         private
@@ -240,7 +243,7 @@ module OakenGauge
         end
 
         def named?(node)
-          return node.keys(@all ? :required : :optional => @names) if @names
+          return node.keys_fit?(@all ? :required : :optional => @names) if @names
 
           node.object? && node.value.keys.map { |name| Scalars::Text.new.read(Node.new(name, name, node)) }.all?
         end

@@ -15,8 +15,8 @@ module OakenGauge
     module Declared
       # One key of a document. - name: as in documents; - as: in the core; - type: {Type}; - default: the value
       # where it is left out, in the core; - label, meaning: words for a form; - always: whether it is written
-      # where it is as usual, too
-      Field = Struct.new(:name, :as, :type, :required, :default, :label, :meaning, :always, keyword_init: true)
+      # where it is as usual, too; - finished: whether it is a size as seen in the quilt
+      Field = Struct.new(:name, :as, :type, :required, :default, :label, :meaning, :always, :finished, keyword_init: true)
       # What must hold between fields that could be read. - on: their names, the first is where its fault is told;
       # - at: Proc to the paths at which it is told instead; - say: a sentence, or a Proc to one;
       # - holds: Proc; - schema: the same as JSON Schema, where that can say it
@@ -27,7 +27,7 @@ module OakenGauge
 
       # @return [Array<Field>] its own and those it inherits
       def fields
-        @all_fields ||= from_parent(:fields) + (@fields ||= [])
+        @fields ||= from_parent(:fields) + (@own_fields ||= [])
       end
 
       # @return [Array<Rule>]
@@ -39,12 +39,12 @@ module OakenGauge
       # @param name [Symbol] as in documents
       # @param type [Type]
       # @param as [Symbol] its name in the core
+      # @param words [Hash] label:, meaning:, always: and finished: of {Field}
       # @return [void]
-      def field(name, type, default: REQUIRED, as: name, label: nil, meaning: nil, always: false)
-        label ||= name.to_s.tr("_", " ").capitalize
-        @all_fields = nil
-        (@fields ||= []) << Field.new(name: name.to_s, as: as, type: type, required: default == REQUIRED, label: label, meaning: meaning,
-                                      default: (default unless default == REQUIRED), always: always)
+      def field(name, type, default: REQUIRED, as: name, **words)
+        @fields = nil
+        (@own_fields ||= []) << Field.new(label: name.to_s.tr("_", " ").capitalize, name: name.to_s, as: as, type: type,
+                                      required: default == REQUIRED, default: (default unless default == REQUIRED), **words)
         define_method(as) { @values.fetch(as) }
       end
 
@@ -85,8 +85,8 @@ module OakenGauge
 
       # A list of objects of a declared class, or of values of a type.
       # @return [void]
-      def list(name, of, within:, **more)
-        field(name, Composites::List.new(of.is_a?(Type) ? of : Composites::Nested.new(of), within), **more)
+      def list(name, entry, within:, **more)
+        field(name, Composites::List.new(entry.is_a?(Type) ? entry : Composites::Nested.new(entry), within), **more)
       end
 
       # @return [void]
@@ -99,8 +99,20 @@ module OakenGauge
       # @param at [Proc] to the paths at which it is told, each a list of keys; the first of the fields unless said
       # @param schema [Hash, nil] the same as JSON Schema
       # @return [void]
-      def rule(*on, say:, at: nil, schema: nil, &holds)
-        (@rules ||= []) << Rule.new(on: on, at: at, say: say, holds: holds, schema: schema)
+      def rule(*names, say:, at: nil, schema: nil, &holds)
+        (@rules ||= []) << Rule.new(on: names, at: at, say: say, holds: holds, schema: schema)
+      end
+
+      # Declares that no two entries of a list have one name under a key.
+      # @param key [String] as in documents
+      # @yield [entry] its name
+      # @return [void]
+      def unique(list, key, say:, &name)
+        seconds = lambda do |entries|
+          places = (entries || []).each_index.group_by { |place| name.call(entries[place]) }
+          places.values.flat_map { |same| same.drop(1) }.map { |place| [list.to_s, place, key] }
+        end
+        rule(list, say: say, at: seconds) { |entries| seconds.call(entries).empty? }
       end
 
       # The key that tells which of several classes an object is of, "kind" or "form".

@@ -10,7 +10,7 @@ module OakenGauge
         # @return [Hash] its name, words, limits, and what stands where nothing is said
         def field(field)
           { "name" => field.name, "label" => field.label, "meaning" => field.meaning, "required" => field.required,
-            "default" => usual(field), **field.type.form }.compact
+            "finished" => field.finished, "default" => usual(field), **field.type.form }.compact
         end
 
         private

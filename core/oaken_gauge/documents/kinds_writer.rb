@@ -18,7 +18,11 @@ module OakenGauge
 
       def unit(kind)
         { "kind" => kind.kind.to_s, "title" => kind.plural, "roles" => kind.roles.map(&:to_s), "starter" => kind.starter,
-          "fields" => kind.form, "drawing" => ViewWriter.new(WeighDocument.new(unit: OakenGauge.read_unit(kind.starter)).task).unit_drawing }
+          "fields" => kind.form, "drawing" => ViewWriter.new(task(kind)).unit_drawing }
+      end
+
+      def task(kind)
+        WeighDocument.new(unit: OakenGauge.read_unit(kind.starter)).task
       end
 
       def plain(kinds)

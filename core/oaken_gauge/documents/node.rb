@@ -42,7 +42,7 @@ module OakenGauge
       # @param key [String, Integer]
       # @return [Node] the value under a key, nothing where there is none
       def child(key)
-        Node.new((value[key] if value.is_a?(Hash) || value.is_a?(Array)), key, self)
+        Node.new((value[key] if key?(key) || (value.is_a?(Array) && key.is_a?(Integer))), key, self)
       end
 
       # @param keys [Array<String>]
@@ -64,12 +64,15 @@ module OakenGauge
 
       # @return [Boolean] whether it is an object; noted as a fault when it is not
       def object?(allowed = "an object")
-        value.is_a?(Hash) || refuse(allowed) || false
+        return true if value.is_a?(Hash)
+
+        refuse(allowed)
+        false
       end
 
       # Checks the keys of an object.
       # @return [Boolean] whether it is an object at all
-      def keys(required: [], optional: [], allowed: "an object")
+      def keys_fit?(required: [], optional: [], allowed: "an object")
         return false unless object?(allowed)
 
         known = required + optional

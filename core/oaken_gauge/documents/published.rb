@@ -17,7 +17,8 @@ module OakenGauge
         # @return [Hash{String => Hash}]
         def schemas
           { "weigh" => question("Which method to make a unit by?", WeighDocument),
-            "sizes" => question("At which sizes of a block do its units fall on marks?", SizesDocument, SizesDocument.fields[1].type.entries),
+            "sizes" => question("At which sizes of a block do its units fall on marks?", SizesDocument,
+SizesDocument.fields[1].type.entries),
             "bench" => question("A whole bench as one file", BenchDocument),
             "weigh-answer" => answer("The methods, best first; those that cannot be used last", "WeighAnswer"),
             "sizes-answer" => answer("The ladder of block sizes, best first", "SizesAnswer") }
@@ -42,10 +43,19 @@ module OakenGauge
         def spoken(value)
           case value
           when Array then value.map { |one| spoken(one) }
-          when Hash then value.to_h { |key, one| [key, key == "$ref" ? one.sub("#/$defs/", "#/components/schemas/") : spoken(one)] }
-                              .then { |shape| shape["type"].is_a?(Array) ? shape.merge("type" => shape["type"].first, "nullable" => true) : shape }
+          when Hash then nullable(value.to_h { |key, one| [key, key == "$ref" ? kept_there(one) : spoken(one)] })
           else value
           end
+        end
+
+        def kept_there(reference)
+          reference.sub("#/$defs/", "#/components/schemas/")
+        end
+
+        def nullable(shape)
+          return shape unless shape["type"].is_a?(Array)
+
+          shape.merge("type" => shape["type"].first, "nullable" => true)
         end
       end
     end

@@ -38,7 +38,7 @@ module OakenGauge
 
       def known_keys?
         required, optional = @declared.fields.partition(&:required).map { |list| list.map(&:name) }
-        @node.keys(required: [@declared.tag, *required].compact, optional: optional)
+        @node.keys_fit?(required: [@declared.tag, *required].compact, optional: optional)
       end
 
       def read(field)
@@ -57,8 +57,10 @@ module OakenGauge
         return unless rule.on.all? { |name| @values.key?(name) }
 
         given = @values.values_at(*rule.on)
-        return if @declared.instance_exec(*given, &rule.holds)
+        tell_all(rule, given) unless @declared.instance_exec(*given, &rule.holds)
+      end
 
+      def tell_all(rule, given)
         say = rule.say.respond_to?(:call) ? rule.say.call(*given) : rule.say
         paths = rule.at ? rule.at.call(*given) : [[key_of(rule.on.first)]]
         paths.each { |path| tell(path.reduce(@node) { |node, key| node.child(key) }, say) }

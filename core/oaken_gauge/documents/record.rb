@@ -25,11 +25,9 @@ module OakenGauge
       # @param measure [Symbol] unit of measure to write lengths in
       # @return [Hash] the document it could be read from
       def to_document(measure = written_in)
-        written = self.class.fields.filter_map do |field|
-          value = @values[field.as]
-          [field.name, field.type.write(value, measure)] unless value.nil? || (value == field.default && !field.always)
-        end
-        self.class.tag ? { self.class.tag => self.class.kind.to_s, **written.to_h } : written.to_h
+        keys = self.class.fields.select { |field| told?(field) }
+        written = keys.to_h { |field| [field.name, field.type.write(@values[field.as], measure)] }
+        self.class.tag ? { self.class.tag => self.class.kind.to_s, **written } : written
       end
 
       # @return [Boolean] whether its document would be the same
@@ -54,6 +52,10 @@ module OakenGauge
       attr_reader :values
 
       private
+
+      def told?(field)
+        !@values[field.as].nil? && (field.always || @values[field.as] != field.default)
+      end
 
       def usual(field)
         field.required ? raise(ArgumentError, "missing: #{field.as}") : field.default

@@ -100,7 +100,13 @@ module OakenGauge
 
         # @return [Hash]
         def form
-          { "type" => "choice", "options" => options.map { |one| { "value" => one, "label" => @words.fetch(one) { one.to_s.tr("_", " ") } } } }
+          { "type" => "choice", "options" => options.map { |one| { "value" => one, "label" => label(one) } } }
+        end
+
+        private
+
+        def label(option)
+          @words.fetch(option) { option.to_s.tr("_", " ") }
         end
       end
 

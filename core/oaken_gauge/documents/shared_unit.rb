@@ -16,7 +16,8 @@ module OakenGauge
         # @param block [Rational] finished side, inches
         # @return [Units::Unit] one of it
         def call(block)
-          self.class.of.new(**values_at_one, **one).at(block * values_at_one[:finished].then { |size| size.is_a?(Array) ? size.first : size })
+          unit = self.class.of.new(**values_at_one, **one)
+          unit.at(unit.measure_on_beam * block)
         end
 
         private
@@ -33,7 +34,7 @@ module OakenGauge
       class << self
         # @return [Hash{String => Class}]
         def kinds
-          @kinds ||= Units.kinds.reject { |kind, _| UNSHARED.include?(kind) }.transform_values { |unit| shared(unit) }
+          @kinds ||= Units.kinds.except(*UNSHARED).transform_values { |unit| shared(unit) }
         end
 
         private

@@ -10,7 +10,7 @@ module OakenGauge
       MOST_BLOCKS = 400
       MOST_UNITS = 60
       # Units times sizes: what is looked up in one go.
-      MOST_LOOKUPS = 6000
+      MOST_LOOKUPS = 2400
 
       # The sizes of block that are looked at.
       class Range
@@ -19,7 +19,8 @@ module OakenGauge
         length :from, most: 200
         length :to, most: 200
         length :step, most: 200, least: Measures::FINEST, because: "nothing is cut finer"
-        rule(:to, :from, :step, at: ->(*) { [[]] }, say: "gives no sizes or too many: allowed are 1 to #{MOST_BLOCKS}, from the smaller to the larger") do |to, from, step|
+        rule(:to, :from, :step, at: ->(*) { [[]] }, say: "gives no sizes or too many: allowed are 1 to #{MOST_BLOCKS}, " \
+                                                         "from the smaller to the larger") do |to, from, step|
           (((to - from) / step).floor + 1).between?(1, MOST_BLOCKS)
         end
 

@@ -5,6 +5,12 @@ module OakenGauge
     # Writes what a screen shows beside the figures: titles, steps in words, drawings to scale, and the
     # beam with the marks of every tool. All numbers of drawings are inches.
     class ViewWriter
+      # What is drawn at the most: corners of outlines for each method, and marks along the beam. More cannot be
+      # told apart on a screen; it is left out, and the figures stay.
+      MOST_CORNERS = 6000
+      MOST_MARKS = 4000
+      MOST_SHEETS = 200
+
       def initialize(task)
         @task = task
       end
@@ -15,13 +21,18 @@ module OakenGauge
         return view unless outcome.feasible?
 
         view.merge("cares" => outcome.cares.map(&:to_s), "steps" => outcome.steps.map { |step| step(step) },
-                   "drawings" => outcome.cloth.to_h { |role, cloth| [role.to_s, cloth.sheets.map { |sheet| drawing(sheet) }] })
+                   "drawings" => drawings(outcome))
       end
 
       # @return [Hash] the scale, and a row for each tool that has marks for the unit
       def beam
         beam = Weighing::Beam.new(@task)
-        { "beam" => { **scale(beam), "rows" => beam.rows.map { |row| beam_row(row) } }, "drawing" => unit_drawing }
+        left = MOST_MARKS
+        rows = beam.rows.map do |row|
+          left -= row.marks.size
+          beam_row(row, left.negative? ? [] : row.marks)
+        end
+        { "beam" => { **scale(beam), "rows" => rows }, "drawing" => unit_drawing }
       end
 
       # The unit as it will be seen in the quilt: its finished patches.
@@ -44,9 +55,9 @@ module OakenGauge
           "stops" => beam.stops.map { |stop| write(stop) }, "finished" => write(size), "at" => size.to_f }
       end
 
-      def beam_row(row)
+      def beam_row(row, marks)
         { "tool" => row.tool.id, "name" => row.tool.name, "side" => row.side&.to_s, "reads" => row.reads.to_s,
-          "role" => row.role&.to_s, "marks" => row.marks.map { |mark| mark(mark) }, "locked" => row.locked&.label(@task.measure),
+          "role" => row.role&.to_s, "marks" => marks.map { |mark| mark(mark) }, "locked" => row.locked&.label(@task.measure),
           "gaps" => row.gaps.map { |gap| write(gap) } }
       end
 
@@ -59,10 +70,28 @@ module OakenGauge
           "care" => step.operation.care&.to_s, "minutes" => (step.seconds(@task.maker) / 60.0).round(2) }
       end
 
-      def drawing(sheet)
-        { "size" => sheet.size.map(&:to_f), "repeats" => sheet.repeats,
-          "outlines" => sheet.outlines.map { |outline| points(outline.corners) }, "marks" => sheet.marks.map { |line| points(line) },
-          "offcut" => sheet.offcut&.map(&:to_f) }
+      # Sheet by sheet, until there is too much to see.
+      def drawings(outcome)
+        left = MOST_CORNERS
+        outcome.cloth.to_h do |role, cloth|
+          [role.to_s, cloth.sheets.first(MOST_SHEETS).map { |sheet| drawing(sheet, left).tap { |one| left -= corners_in(one) } }]
+        end
+      end
+
+      def drawing(sheet, room)
+        outlines = drawn(sheet, room)
+        { "size" => sheet.size.map(&:to_f), "repeats" => sheet.repeats, "outlines" => outlines.map { |one| points(one.corners) },
+          "marks" => outlines.empty? ? [] : sheet.marks.map { |line| points(line) }, "offcut" => sheet.offcut&.map(&:to_f) }
+      end
+
+      def drawn(sheet, room)
+        return [] unless room.positive?
+
+        sheet.outlines.then { |outlines| outlines.sum { |one| one.points.size } <= room ? outlines : [] }
+      end
+
+      def corners_in(drawing)
+        drawing["outlines"].sum(&:size)
       end
 
       def points(list)

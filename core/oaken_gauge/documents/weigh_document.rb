@@ -15,7 +15,8 @@ module OakenGauge
 
       choice :oaken_gauge, [1], default: 1
       field :unit, Catalogue::UNIT
-      field :at, Measures::Said.new, default: nil, meaning: "Weigh the unit larger or smaller, so that its side (its height) finishes at this."
+      field :at, Measures::Said.new(most: Units::Unit::LARGEST), default: nil,
+meaning: "Weigh the unit larger or smaller, so that its side (its height) finishes at this."
       length :seam_allowance, as: :seam, default: SEAM, most: 2
       length :grid, as: :step, default: nil, least: Measures::FINEST, most: 1, because: "nothing is cut finer",
                     meaning: "What cut sizes round up to."
@@ -25,17 +26,18 @@ module OakenGauge
       nested :priorities, Priorities, default: nil
       choice :measure, MEASURES, default: nil, meaning: "What lengths are answered in."
 
-      rule(:at, :unit, say: ->(_, unit) { "is %<read>s: allowed is at least #{sizes_of(unit).map { |size| Length.new(size) }.join(' and at most ')}" }) do |at, unit|
+      rule(:at, :unit, say: ->(_, unit) { "is %<read>s: allowed is #{room_for(unit)}" }) do |at, unit|
         at.nil? || at.inches.between?(*sizes_of(unit))
       end
-      rule(:fabrics, :unit, at: ->(fabrics, unit) { (fabrics.keys - unit.class.roles).map { |role| ["fabrics", role.to_s] } },
-                            say: ->(_, unit) { "unknown key: allowed are #{unit.class.roles.join(', ')}" },
-                            schema: {}) { |fabrics, unit| (fabrics.keys - unit.class.roles).empty? }
-      rule(:fabrics, :unit, at: ->(fabrics, _) { lost(fabrics).map { |role| ["fabrics", role.to_s, "same_as"] } },
-                            say: "is %<read>s: allowed is another role of the unit that has a fabric of its own") { |fabrics, _| lost(fabrics).empty? }
-      rule(:fabrics, :seam, at: ->(fabrics, seam) { sewn_away(fabrics, seam).map { |role| ["fabrics", role.to_s, "pieced", "strips"] } },
-                            say: "leaves no fabric between the seams: allowed are strips wider than two allowances") do |fabrics, seam|
-        sewn_away(fabrics, seam).empty?
+      rule(:fabrics, :unit, at: ->(fabrics, unit) { in_fabrics(fabrics.keys - unit.class.roles) }, schema: {},
+                            say: ->(_, unit) { "unknown key: allowed are #{unit.class.roles.join(', ')}" }) do |fabrics, unit|
+        (fabrics.keys - unit.class.roles).empty?
+      end
+      rule(:fabrics, at: ->(fabrics) { in_fabrics(lost(fabrics), "same_as") },
+                     say: "is %<read>s: allowed is another role that has a fabric of its own") { |fabrics| lost(fabrics).empty? }
+      rule(:fabrics, :seam, at: ->(*given) { in_fabrics(sewn_away(*given), "pieced", "strips") },
+                            say: "leaves no fabric between the seams: allowed are strips wider than two allowances") do |*given|
+        sewn_away(*given).empty?
       end
 
       class << self
@@ -46,6 +48,16 @@ module OakenGauge
         end
 
         private
+
+        # Where something is told of some roles.
+        def in_fabrics(roles, *deeper)
+          roles.map { |role| ["fabrics", role.to_s, *deeper] }
+        end
+
+        def room_for(unit)
+          least, most = sizes_of(unit).map { |size| Length.new(size) }
+          "at least #{least} and at most #{most}"
+        end
 
         def sizes_of(unit)
           [Units::Unit::LEAST, Units::Unit::LARGEST].map { |side| side * unit.measure_on_beam / unit.side_lengths.max }
@@ -65,16 +77,17 @@ module OakenGauge
         end
 
         def roles_schema(kind, unit)
-          { "if" => { "properties" => { "unit" => { "type" => "object", "required" => ["kind"], "properties" => { "kind" => { "const" => kind } } } } },
+          of_kind = { "type" => "object", "required" => ["kind"], "properties" => { "kind" => { "const" => kind } } }
+          { "if" => { "properties" => { "unit" => of_kind } },
             "then" => { "properties" => { "fabrics" => { "propertyNames" => { "enum" => unit.roles.map(&:to_s) } } } } }
         end
       end
 
       # @return [Weighing::Task]
       def task
-        Weighing::Task.new(unit: at ? unit.at(at.inches) : unit, seam: seam, grid: Grid.new(step || GRIDS.fetch(answered_in)), drawer: drawer,
-                           fabrics: fabric_of_each_role, maker: maker || Weighing::Maker.new, measure: answered_in,
-                           priorities: (priorities || Priorities.new).weights)
+        Weighing::Task.new(unit: at ? unit.at(at.inches) : unit, seam: seam, drawer: drawer,
+                           grid: Grid.new(step || GRIDS.fetch(answered_in)), fabrics: fabric_of_each_role,
+                           maker: maker || Weighing::Maker.new, measure: answered_in, priorities: (priorities || Priorities.new).weights)
       end
 
       private

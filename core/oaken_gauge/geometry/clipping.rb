@@ -73,7 +73,9 @@ module OakenGauge
     end
 
     def ear?(rest, tip)
-      before, corner, after = rest[tip - 1], rest[tip], rest[(tip + 1) % rest.size]
+      before = rest[tip - 1]
+      corner = rest[tip]
+      after = rest[(tip + 1) % rest.size]
       return false unless Plane.side(before, corner, after).positive?
 
       (rest - [before, corner, after]).none? do |point|

@@ -113,8 +113,8 @@ module OakenGauge
     # A point between two others on one line is no corner.
     # @return [Polygon]
     def without_straight_corners
-      kept = points.each_index.reject { |i| Plane.side(points[i - 1], points[i], points[(i + 1) % points.size]).zero? }
-      kept.size == points.size ? self : Polygon.new(points.values_at(*kept))
+      kept = points.zip(points.rotate(-1), points.rotate).reject { |point, before, after| Plane.side(before, point, after).zero? }
+      kept.size == points.size ? self : Polygon.new(kept.map(&:first))
     end
 
     # @return [Boolean]
@@ -124,7 +124,8 @@ module OakenGauge
 
     # @return [Boolean] whether no edge crosses or touches another but its neighbours
     def simple?
-      edges.combination(2).none? { |one, other| meet?(one, other) }
+      boxed = edges.map { |from, to| [from, to, *[from.real, to.real].minmax, *[from.imag, to.imag].minmax] }
+      boxed.combination(2).none? { |one, other| !apart?(one, other) && meet?(one, other) }
     end
 
     # @return [Boolean] whether it nowhere turns to the right
@@ -157,7 +158,6 @@ module OakenGauge
     def meet?((a, b), (c, d))
       return folded?(a, b, d) if b == c
       return folded?(c, d, b) if d == a
-      return false if apart?(a, b, c, d)
 
       (Plane.side(a, b, c) <=> 0) * (Plane.side(a, b, d) <=> 0) <= 0 && (Plane.side(c, d, a) <=> 0) * (Plane.side(c, d, b) <=> 0) <= 0
     end
@@ -166,8 +166,9 @@ module OakenGauge
       Plane.side(first, corner, last).zero? && Plane.dot(first - corner, last - corner).positive?
     end
 
-    def apart?(*points)
-      [points.map(&:real), points.map(&:imag)].any? { |(a, b, c, d)| [a, b].max < [c, d].min || [c, d].max < [a, b].min }
+    # Boxes round two edges that have nothing in common.
+    def apart?((_, _, left, right, low, high), (_, _, its_left, its_right, its_low, its_high))
+      right < its_left || its_right < left || high < its_low || its_high < low
     end
   end
 end

@@ -10,6 +10,15 @@ module OakenGauge
   #   tiling = Tiling.new(Patches::HalfSquare.new(2).strip_outline(1/4r))
   #   tiling.length_of(2)   # => 3.2071…
   class Tiling
+    # A shape is laid on many sheets.
+    REMEMBERED = Memo.new(200)
+    private_constant :REMEMBERED
+
+    # @return [Tiling] the same as from {new}, worked out once
+    def self.of(outline, turning: true)
+      REMEMBERED.fetch([outline, turning]) { new(outline, turning: turning) }
+    end
+
     # @return [Polygon] the shape as it stands first, touching both axes
     attr_reader :upright
 
@@ -19,25 +28,25 @@ module OakenGauge
       @upright = outline.floating.settle
       @turned = turning ? @upright.half_turn : @upright
       @slides = [slide(@upright, @turned), slide(@turned, @upright)]
+      @pitch = @slides.sum
+      @width = @upright.width
     end
 
-    # @return [Numeric] inches of strip that a pair takes
-    def pitch
-      @slides.sum
-    end
+    # @return [Numeric] inches of strip that a pair takes, and that the shape by itself does
+    attr_reader :pitch, :width
 
     # @param count [Integer]
     # @return [Numeric] inches of strip from the first shape's left end to the last one's right end
     def length_of(count)
       return 0 if count.zero?
 
-      start_of(count - 1) + upright.width
+      start_of(count - 1) + width
     end
 
     # @param length [Numeric] inches of strip
     # @return [Integer] how many shapes it holds
     def fit(length)
-      room = length - upright.width + Plane::SAME
+      room = length - width + Plane::SAME
       return 0 if room.negative?
 
       pairs, rest = room.divmod(pitch)
@@ -71,7 +80,8 @@ module OakenGauge
       return [] unless height.between?(low - Plane::SAME, high + Plane::SAME)
       return [from.real, to.real] if high - low <= Plane::SAME
 
-      [from.real + ((to.real - from.real) * (height - from.imag) / (to.imag - from.imag).to_f)]
+      way = to - from
+      [from.real + (way.real * (height - from.imag) / way.imag.to_f)]
     end
   end
 end

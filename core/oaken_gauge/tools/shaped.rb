@@ -51,8 +51,12 @@ module OakenGauge
           declared.field :finished, Documents::Measures::OneOrTwo.new(most: Tool::LARGEST), default: nil, label: "Finished size"
           declared.field :outline, Documents::OutlineType.new, as: :drawn, default: nil, label: "Outline"
           declared.rule(:told, :drawn, say: "is missing: allowed is a kind of patch with its finished size, or an outline",
-                                       schema: { "anyOf" => [{ "required" => [key.to_s] }, { "required" => ["outline"] }] }) { |*either| either.any? }
-          declared.rule(:finished, :told, :drawn, say: method(:sizes_wanted), schema: sizes_schema(key.to_s)) { |*given| Shaped.sized?(*given) }
+                                       schema: { "anyOf" => [{ "required" => [key.to_s] }, { "required" => ["outline"] }] }) do |*either|
+            either.any?
+          end
+          declared.rule(:finished, :told, :drawn, say: method(:sizes_wanted), schema: sizes_schema(key.to_s)) do |*given|
+            Shaped.sized?(*given)
+          end
         end
 
         # @return [Boolean] whether there is a finished size where one is wanted, two for a rectangle

@@ -12,7 +12,7 @@ module OakenGauge
       length :slot_step, most: LARGEST, least: Documents::Measures::FINEST, because: "slots are no closer", label: "From slot to slot"
       length :reach, most: LARGEST, label: "Last slot at"
       length :length, most: LARGEST, label: "Length of a slot"
-      rule(:reach, :slot_step, say: ->(reach, step) { "is #{Length.new(reach)}: allowed is at least one step of #{Length.new(step)}" }) do |reach, step|
+      rule(:reach, :slot_step, say: ->(_, step) { "is %<read>s: allowed is at least one step of #{Length.new(step)}" }) do |reach, step|
         reach >= step
       end
 

@@ -12,8 +12,9 @@ module OakenGauge
       class Side
         include Documents::Record
 
-        choice :makes, %w[half_square quarter_square], label: "Makes",
-                                                       words: { "half_square" => "half-square triangles", "quarter_square" => "quarter-square triangles" }
+        WORDS = { "half_square" => "half-square triangles", "quarter_square" => "quarter-square triangles" }.freeze
+
+        choice :makes, WORDS.keys, label: "Makes", words: WORDS
         choice :reads, %w[finished strip], label: "The numbers are", words: { "finished" => "finished sizes", "strip" => "strip widths" }
         field :marks, ScaleType.new, label: "Numbers printed"
         flag :blunt_tip, default: true, label: "The tip is blunt"
@@ -86,7 +87,7 @@ module OakenGauge
       def printed(side, size)
         return size if side.reads == :finished
 
-        (side.makes == :quarter_square ? size / 2r : size) + (2 * made_for_seam)
+        (side.makes == :quarter_square ? size/2r : size) + (2 * made_for_seam)
       end
     end
   end

@@ -10,7 +10,7 @@ module OakenGauge
 
       finishes
       counted
-      length :corner, most: LARGEST, label: "Finished corner", meaning: "The leg of the triangle in the corner."
+      length :corner, most: LARGEST, label: "Finished corner", finished: true, meaning: "The leg of the triangle in the corner."
       integer :corners, within: 1..4, label: "Corners replaced", meaning: "From the lower left, counter-clockwise."
       flag :opposite, label: "Two opposite corners"
       rule(:corner, :corners, :finished, say: ->(corner, *given) { "is #{Length.new(corner)}: allowed is #{room(*given)}" }) do |*given|

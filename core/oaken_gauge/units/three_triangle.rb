@@ -10,9 +10,11 @@ module OakenGauge
       roles :half, :left, :right
       starter({ "finished" => "4", "count" => { "left" => 8, "right" => 8 } })
 
+      HANDS = Documents::Composites::Mapping.new(Documents::Scalars::Whole.new(0..MOST), names: %w[left right], all: true,
+                                                                                         words: { "left" => "Lefts", "right" => "Rights" })
+
       finishes
-      field :count, Documents::Composites::Mapping.new(Documents::Scalars::Whole.new(0..MOST), names: %w[left right], all: true),
-            as: :hands, label: "How many"
+      field :count, HANDS, as: :hands, label: "How many"
       rule(:hands, say: "is none at all: allowed is at least one left or right") { |hands| hands.values.sum.positive? }
 
       # @return [Integer] of both hands

@@ -40,7 +40,7 @@ module OakenGauge
         measure(names.first)
         limits = { least: Unit::LEAST, most: Unit::LARGEST, because: "nothing smaller can be sewn" }
         type = names.size == 2 ? Documents::Measures::Pair.new(names: names, **limits) : Documents::Measures::Size.new(**limits)
-        field :finished, type, label: measure
+        field :finished, type, label: measure, finished: true
       end
 
       # Declares that so many of them are needed.

@@ -20,7 +20,7 @@ module OakenGauge
         def read(node)
           return @number.read(node)&.then { |value| Profile::Known.new(value: value) } unless node.value.is_a?(Hash)
 
-          node.keys(required: %w[value], optional: %w[count])
+          node.keys_fit?(required: %w[value], optional: %w[count])
           count = COUNT.read(node.child("count")) if node.key?("count")
           value = @number.read(node.child("value")) if node.key?("value")
           Profile::Known.new(value: value, count: count) if value && (count || !node.key?("count"))

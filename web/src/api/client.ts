@@ -5,7 +5,19 @@ export type Schemas = components["schemas"];
 export type Count = number | { left: number; right: number };
 /** A unit as the core reads and writes it: its other keys depend on its kind. */
 export type UnitDocument = { kind: string; finished?: string | string[]; count: Count };
-export type Kind = Omit<Schemas["Kind"], "starter"> & { starter: UnitDocument & Record<string, unknown> };
+/** A kind of unit, with one to begin with. */
+export type Kind = Omit<Schemas["UnitKind"], "starter" | "fields"> & {
+  starter: UnitDocument & Record<string, unknown>;
+  fields: Field[];
+};
+/** One key of a document, as the core declares it: what it is called, its kind of value and its limits. */
+export type Field = Omit<Schemas["Field"], "options" | "fields" | "of" | "default" | "least" | "most"> & {
+  options?: { value: unknown; label: string }[];
+  fields?: Field[];
+  /** What a list or a mapping is of: a field without words of its own. */
+  of?: Field;
+  default?: unknown;
+};
 type Pick = Omit<Schemas["Pick"], "unit"> & { unit: UnitDocument };
 export type Unit = Omit<Schemas["Unit"], "unit" | "pick"> & { unit: UnitDocument; pick: Pick | null };
 export type Project = Omit<Schemas["FullProject"], "units"> & { units: Unit[] };

@@ -650,6 +650,12 @@ export interface components {
             priorities: components["schemas"]["Priorities"];
             units: components["schemas"]["Unit"][];
             drawer: components["schemas"]["Tool"][];
+            /** @description Tools that were stored and cannot be used, each with why */
+            put_aside: {
+                id: number;
+                name: string;
+                say: string;
+            }[];
             cloths: components["schemas"]["Cloth"][];
         };
         /** @description A maker as docs/formats describes her; the core reads it and names every fault */
@@ -988,6 +994,7 @@ export interface components {
             label: string;
             meaning?: string;
             required: boolean;
+            finished?: boolean;
             default?: unknown;
             type: string;
             least?: unknown;

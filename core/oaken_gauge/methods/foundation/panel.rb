@@ -52,7 +52,7 @@ module OakenGauge
 
         # @return [Construction::Sheet]
         def construction
-          Construction::Sheet.new(self, grid, found)
+          Construction::Sheet.new(self, grid, halves: found.halves.any?)
         end
 
         private
@@ -75,12 +75,11 @@ module OakenGauge
         end
 
         def halves
-          @halves ||= found.map(&:roles).select { |roles| roles.size == 2 }.tally
+          found.halves
         end
 
         def squares
-          counted = found.map(&:roles).select { |roles| roles.size == 1 }.tally
-          counted.map { |(role), each| piece(role, rectangle_piece(grid.cell), each * unit.count, then_do: :fuse) }
+          found.squares.map { |role, each| piece(role, rectangle_piece(grid.cell), each * unit.count, then_do: :fuse) }
         end
 
         def pairs
@@ -93,7 +92,7 @@ module OakenGauge
         # Pieces of one fabric and size are cut in one go, whatever cells they are for.
         def together(pieces)
           pieces.group_by { |cut| [cut.role, cut.size] }.map do |_, same|
-            same.first.dup.tap { |cut| cut.count = same.sum(&:count) }
+            Stock::Piece.new(**same.first.to_h, count: same.sum(&:count))
           end
         end
 

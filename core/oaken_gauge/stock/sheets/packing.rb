@@ -33,7 +33,7 @@ module OakenGauge
         # Layout, shapes on each sheet, and sheets, for all that is taken.
         def take
           left = @cut.count
-          stock = layouts.map(&:dup)
+          stock = most_first
           taken = []
           until left.zero? || stock.empty?
             chosen = choose(stock, left)
@@ -45,11 +45,15 @@ module OakenGauge
           taken
         end
 
-        def choose(stock, left)
-          enough = stock.select { |layout, _| layout.held >= left }
-          return enough.min_by { |layout, _| layout.wide * layout.long } unless enough.empty?
+        def most_first
+          layouts.each_with_index.sort_by { |(layout, _), i| [-layout.held, i] }.map { |entry, _| entry.dup }
+        end
 
-          stock.max_by { |layout, _| layout.held }
+        # Those that yield most come first.
+        def choose(stock, left)
+          return stock.first if stock.first.first.held < left
+
+          stock.select { |layout, _| layout.held >= left }.min_by { |layout, _| layout.wide * layout.long }
         end
 
         # Whole sheets of one size at once; the last, not full, is chosen anew among the scraps.
@@ -59,7 +63,7 @@ module OakenGauge
         end
 
         def use(stock, chosen, sheets)
-          return stock.delete(chosen) if chosen.last && chosen.last <= sheets
+          return stock.delete_at(stock.index { |entry| entry.equal?(chosen) }) if chosen.last && chosen.last <= sheets
 
           chosen[1] -= sheets if chosen.last
         end

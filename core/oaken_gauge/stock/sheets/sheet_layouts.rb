@@ -48,7 +48,7 @@ module OakenGauge
         end
 
         def run_layout(wide, long, way)
-          tiling = Tiling.new(way[:outline], turning: !@fabric.directional?)
+          tiling = Tiling.of(way[:outline], turning: !@fabric.directional?)
           Layout.new(wide: wide, long: long, row: way[:width], rows: (wide / way[:width]).floor, per_row: tiling.fit(long),
                      reach: tiling.method(:length_of), outlines: tiling.method(:outlines))
         end

@@ -1,5 +1,5 @@
 import type { Choice } from "../../api/client";
-import { EntryField } from "../weighing/EntryField";
+import { EntryField } from "../../parts/EntryField";
 import type { Changing } from "./useChanging";
 
 type Props = { choice: Choice; changing: Changing };

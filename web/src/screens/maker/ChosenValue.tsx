@@ -1,5 +1,5 @@
 import type { Parameter } from "../../api/client";
-import { EntryField } from "../weighing/EntryField";
+import { EntryField } from "../../parts/EntryField";
 import { type Changing, pointerTo } from "./useChanging";
 import { asNumber } from "./ValueRow";
 

@@ -106,6 +106,11 @@ export function Bench({ project, unit }: Props) {
         ) : (
           <BeamWaiting />
         )}
+        {project.put_aside.map((tool) => (
+          <Notice key={tool.id} tone="alarm">
+            {tool.name} is put aside: its {tool.say}. Change the tool to use it again.
+          </Notice>
+        ))}
         {trouble && !error?.faults.length && <Notice tone="alarm">{trouble.message}</Notice>}
         <Priorities project={project} wanted={wanted} />
         {answer ? (

@@ -3,7 +3,7 @@ import { UnitPicture } from "../../drawing/UnitPicture";
 import { fillOf } from "../../drawing/Weaves";
 import { FinishedSize } from "../../parts/Sizes";
 import { ChangeUnit } from "./ChangeUnit";
-import { EntryField } from "./EntryField";
+import { EntryField } from "../../parts/EntryField";
 import { Sides } from "./UnitWords";
 import type { Wanted } from "./useWanted";
 import type { UnitChanging } from "./useUnitChanges";

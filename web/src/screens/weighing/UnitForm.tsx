@@ -3,9 +3,18 @@ import { Dialog } from "radix-ui";
 import { type ReactNode, useState } from "react";
 
 import { ApiError, type Kind, type Project, type UnitChanges } from "../../api/client";
-import { EntryField } from "./EntryField";
+import { EntryField } from "../../parts/EntryField";
+import { FieldEntry } from "../../fields/FieldEntry";
+import { changed, type DraftObject } from "../../fields/written";
 import { KindChoice } from "./KindChoice";
-import { documentOf, fieldsOf } from "./unitFields";
+
+/** The unit as it is filled in: what was typed, and for the rest what stood there; only keys its kind has. */
+function documentOf(kind: Kind, typed: DraftObject): DraftObject {
+  return kind.fields.reduce<DraftObject>(
+    (document, { name }) => changed(document, name, name in typed ? typed[name] : kind.starter[name]),
+    { kind: kind.kind },
+  );
+}
 
 type Props = {
   project: Project;
@@ -26,7 +35,7 @@ type Props = {
 export function UnitForm({ project, kinds, first, does, onSave, children, ...given }: Props) {
   const [kind, setKind] = useState(first);
   const [label, setLabel] = useState(given.label ?? "");
-  const [typed, setTyped] = useState<Record<string, string>>({});
+  const [typed, setTyped] = useState<DraftObject>({});
   const [chosen, setChosen] = useState(given.cloths ?? {});
   const cloth = (of: Kind, role: string) =>
     chosen[role] ?? project.cloths[of.roles.indexOf(role) % project.cloths.length]?.id;
@@ -66,15 +75,14 @@ export function UnitForm({ project, kinds, first, does, onSave, children, ...giv
         error={error?.at("/label")}
         onEnter={setLabel}
       />
-      {fieldsOf(kind).map((field) => (
-        <EntryField
+      {kind.fields.map((field) => (
+        <FieldEntry
           key={`${kind.kind}/${field.name}`}
-          id={`unit-${field.name}`}
-          label={field.label}
-          value={typed[field.name] ?? field.usual}
-          error={error?.matching(field.pointer)}
-          ringed={field.finished}
-          onEnter={(text) => setTyped((before) => ({ ...before, [field.name]: text }))}
+          field={field}
+          value={documentOf(kind, typed)[field.name]}
+          at={`/unit/${field.name}`}
+          error={error}
+          onChange={(value) => setTyped((before) => ({ ...before, [field.name]: value }))}
         />
       ))}
       {kind.roles.map((role) => (
