@@ -25,7 +25,19 @@ module Server
         maker = project.maker
         { "unit" => spec, "seam_allowance" => project.seam_allowance, "tools" => maker.drawer,
           "maker" => maker.profile, "priorities" => maker.priorities,
-          "fabrics" => unit_cloths.includes(:cloth).to_h { |held| [held.role, held.cloth.document] } }
+          "fabrics" => fabrics }
+      end
+
+      private
+
+      # One that another role has already is told as the same, so that it is not used twice.
+      def fabrics
+        first = {}
+        unit_cloths.includes(:cloth).order(:id).to_h do |held|
+          before = first[held.cloth_id]
+          first[held.cloth_id] ||= held.role
+          [held.role, before ? { "same_as" => before } : held.cloth.document]
+        end
       end
     end
   end

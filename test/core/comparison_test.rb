@@ -6,7 +6,7 @@ require "support/core_case"
 class ComparisonTest < CoreCase
   Made = Struct.new(:cloth, :minutes, :good, :over, :difficulty, keyword_init: true) do
     def waste
-      { consumed: cloth, offcut: 0, surplus: over }
+      { consumed: cloth, offcut: 0, net: cloth, surplus: over }
     end
 
     def accuracy

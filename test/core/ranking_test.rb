@@ -8,7 +8,7 @@ class RankingTest < CoreCase
   # good, surplus, and what there is to learn.
   Made = Struct.new(:name, :cloth, :minutes, :bad, :over, :difficulty, :school, :rank, :score, :beaten_by, keyword_init: true) do
     def waste
-      { consumed: cloth + 10, offcut: 10, surplus: over }
+      { consumed: cloth + 10, offcut: 10, net: cloth, surplus: over }
     end
 
     def accuracy
@@ -52,10 +52,11 @@ class RankingTest < CoreCase
     assert_equal [1, 2, 3, nil], order(time: 2).map(&:rank)
   end
 
-  def test_ties_keep_the_order_they_came_in
-    assert_equal %i[thrifty quick middling never], order.map(&:name)
-    # Each of the first two is best in one and worst in the other; the third is halfway in both.
-    assert_equal %i[thrifty quick middling never], order(fabric: 1, time: 1).map(&:name)
+  # Of equal scores the one that takes less from stock is first.
+  def test_ties_are_broken_by_what_is_taken
+    assert_equal %i[thrifty middling quick never], order.map(&:name)
+    # Each of thrifty and quick is best in one and worst in the other; the third is halfway in both.
+    assert_equal %i[thrifty middling quick never], order(fabric: 1, time: 1).map(&:name)
   end
 
   def test_priorities_scale_alike

@@ -49,14 +49,6 @@ class StockTest < CoreCase
     end
   end
 
-  # 3 rows of 3 on a sheet of 10 × 12, and 2 of a fourth row begun would not fit: largest piece first.
-  def test_the_guillotine_frees_the_largest_piece_first
-    pieces = Stock::Sheets::Guillotine.new(10r, 12r, 3r, [9r, 9r, 6r]).offcuts
-
-    assert_equal [[9, 0, 3, 10], [6, 6, 3, 3]], pieces # 3 × 10 beside, then 1 × 9 above is too narrow, 3 × 3 in the row
-    assert_equal [[0, 3, 12, 7], [9, 0, 3, 3]], Stock::Sheets::Guillotine.new(10r, 12r, 3r, [9r]).offcuts
-  end
-
   def test_what_is_worth_keeping
     assert Stock::Offcut.worth_keeping?(3/2r, 2r)
     refute Stock::Offcut.worth_keeping?(3/2r, 15/8r)

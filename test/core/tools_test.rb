@@ -150,7 +150,7 @@ class ToolsTest < CoreCase
 
   # Cut 2 1/2: with 3/8 it finishes at 1 3/4. A triangle of the same die has no such luck.
   def test_squares_made_for_another_allowance_finish_at_another_size
-    die = { "id" => "d", "name" => "D", "kind" => "die", "board" => %w[6 6], "blank" => %w[6 6],
+    die = { "id" => "d", "name" => "D", "kind" => "die", "board" => %w[6 8], "blank" => %w[6 7],
             "shapes" => [{ "patch" => "square", "finished" => "2", "count" => 4 }, { "patch" => "half_square", "finished" => "2", "count" => 4 }] }
     ask = lambda do |kind, finished|
       weigh("die/patches", { "unit" => { "kind" => kind, "finished" => finished, "count" => 4 }, "tools" => [die, DRAWER[3]], "seam_allowance" => "3/8" })

@@ -22,13 +22,15 @@ module OakenGauge
 
       # @return [Numeric] what the strip that a piece was cut from is too wide, inches
       def strip(cut)
-        return @draws.spread(first(CUTS_ACROSS + %i[cut_triangle]), :precut) unless first(STRIPS) && @method.cut_to_width?(cut)
+        return bought unless first(STRIPS) && @method.cut_to_width?(cut)
 
         ruled(first(STRIPS), cut.least_width, slotted: done?(:cut_strip_slots))
       end
 
       # @return [Numeric] what a piece is too long along its strip, inches
       def across(cut)
+        return bought unless @method.cut_to_length?(cut)
+
         ruled(first(CUTS_ACROSS), cut.size.last, slotted: done?(:subcut_slots))
       end
 
@@ -103,6 +105,11 @@ module OakenGauge
       end
 
       private
+
+      # How far an edge that came cut is off; it is told with the first step that is done with it.
+      def bought
+        @draws.spread(first(CUTS_ACROSS + %i[cut_triangle]) || @method.operations.first, :precut)
+      end
 
       def first(names)
         (@method.operations & names).first

@@ -11,17 +11,24 @@ module OakenGauge
                          drawing: -> { DiePicture.new(die, shape, seam, per_layer).outlines })
       end
 
-      # @return [Integer] what the last layer gives too many
-      def spare(_role, count)
-        die ? (layers(count) * per_layer) - count : 0
+      # @return [Integer] what the layers give too many
+      def spare(role, count)
+        die ? (layers_for(role, count) * per_layer) - count : 0
       end
 
-      # A board that holds other shapes too cuts them along.
+      # A board that holds other shapes too cuts them along: those that this fabric has no use for. They are told of
+      # once, with the first shape that it is used for.
       # @return [Array<Array(Patches::Shape, Integer)>]
-      def by_products(_role, count)
-        return [] unless die
+      def by_products(role, count)
+        wanted = method.cutters_of(role).select { |cutter| cutter.respond_to?(:die) && cutter.die.equal?(die) }
+        return [] unless die && wanted.first.equal?(self)
 
-        (die.shapes - used(die)).map { |held| [held.shape, held.count * layers(count)] }
+        (die.shapes - wanted.flat_map(&:steel)).map { |held| [held.shape, held.count * layers_for(role, count)] }
+      end
+
+      # @return [Array<Tools::Die::Shapes>] what cuts the patch
+      def steel
+        used(die)
       end
 
       # @return [Boolean] corners come notched, unless the die says otherwise
@@ -49,6 +56,12 @@ module OakenGauge
 
       def errs
         %i[die_pass die]
+      end
+
+      # One layer gives every shape of the board: of several that a fabric is cut to, the one that needs most layers
+      # tells how many.
+      def layers_for(role, count)
+        method.cuts.find { |cut| cut.role == role && cut.is_a?(Stock::Blank) && cut.die.equal?(die) }&.count || layers(count)
       end
 
       def layers(count)

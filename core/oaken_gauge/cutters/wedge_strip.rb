@@ -18,7 +18,8 @@ module OakenGauge
       def cut(role, count)
         return kite_squares(role, count) if shape.kind == :kite
 
-        method.run(role, shape, count, outlines: [shape.cut_outline(seam).between(-seam, strip_height - seam).settle], width: strip_width)
+        Stock::Run.new(role: role, count: count, layers: 1, then_do: :cut_triangles,
+                       ways: [{ exact: strip_height, width: strip_width, outline: wedge_as_cut }])
       end
 
       # @return [Patches::Band, nil] kites are cut sharp
@@ -61,6 +62,12 @@ module OakenGauge
 
       def rulers
         task.drawer.of(Tools::WedgeRuler).select { |ruler| ruler.made_for_seam == seam }
+      end
+
+      # A strip that was rounded up gives a wedge that is as much higher, and wider at its base.
+      def wedge_as_cut
+        larger = shape.class.new(shape.finished + strip_width - strip_height)
+        larger.cut_outline(seam).between(-seam, strip_width - seam).settle
       end
 
       # The wedge that the kite belongs to has its size too.

@@ -21,7 +21,7 @@ module OakenGauge
       MAKES = object(per_set: WHOLE, sets: WHOLE, made: WHOLE, surplus: WHOLE, may: { left: HAND, right: HAND }).freeze
       PARTS = { consumed: AMOUNT, in_units: AMOUNT, surplus: AMOUNT, offcut: AMOUNT, lost: NUMBER }.freeze
       FABRIC = object(**PARTS, pieces_of_stock: WHOLE, strips: list(object(width: LENGTH, count: WHOLE))).freeze
-      WASTE = object(**PARTS, lost_share: NUMBER).freeze
+      WASTE = object(**PARTS, net: said(AMOUNT, "What is used up: consumed less offcut"), lost_share: NUMBER).freeze
 
       SHARES = { within_sixteenth: SHARE, points_within_sixteenth: SHARE,
                  too_small_to_trim: said(SHARE, "At the side with least to trim") }.freeze

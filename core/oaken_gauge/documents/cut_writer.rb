@@ -31,7 +31,8 @@ module OakenGauge
       # Strips are counted in strips; what is cut from them is told by "then".
       def strip
         way = @cut.ways.find { |one| one[:width] == @taken.strips.first&.first } || @cut.ways.min_by { |one| one[:width] }
-        length = @taken.sheets.first.size.last
+        # What lies on strips of another cut takes none of its own.
+        length = @taken.sheets.first&.size&.last || way[:outline].width
         entry("strip", [way[:width], length], [way[:exact], length], @taken.taken)
       end
 

@@ -40,6 +40,11 @@ meaning: "Weigh the unit larger or smaller, so that its side (its height) finish
         sewn_away(*given).empty?
       end
 
+      rule(:unit, :seam, at: ->(*) { [%w[unit outline]] },
+                         say: "cannot be sewn: the seam allowance closes a gap in it, or its raw edges meet") do |unit, seam|
+        unit.patches.all? { |patch| sewable?(patch.outline, seam) }
+      end
+
       class << self
         # The roles of each kind of unit are the names its fabrics go by.
         # @return [Hash]
@@ -52,6 +57,11 @@ meaning: "Weigh the unit larger or smaller, so that its side (its height) finish
         # Where something is told of some roles.
         def in_fabrics(roles, *deeper)
           roles.map { |role| ["fabrics", role.to_s, *deeper] }
+        end
+
+        # Where raw edges cross or touch there is nothing to sew along.
+        def sewable?(outline, seam)
+          outline.convex? || outline.floating.offset(seam.to_f).then { |raw| raw.simple? && raw.area > outline.area }
         end
 
         def room_for(unit)

@@ -28,26 +28,26 @@ module OakenGauge
         Step.new(operation: Operations.fetch(name), count: count, **facts) if count.positive?
       end
 
-      # Cuts that are made from strips, with what they take.
-      def strip_cuts
-        allocations.reject { |cut, _| cut.is_a?(Stock::Blank) }
-      end
-
       def straighten_step
-        step(:straighten, strip_cuts.sum { |_, taken| taken.taken })
+        step(:straighten, allocations.sum { |_, taken| taken.squared || taken.taken })
       end
 
       def strip_steps
-        fresh = strip_cuts.select { |cut, taken| task.fabric(cut.role).cut_to_width?(taken.strip || 0) }
-        counted = fresh.group_by { |cut, taken| taken.strip || cut.least_width }
-        counted.flat_map { |width, list| slotted(:cut_strip, width, list.sum { |_, taken| taken.taken }) }
+        counted = allocations.flat_map { |cut, taken| (taken.cut_strips || strips_cut(cut, taken)).to_a }
+        counted.group_by(&:first).flat_map { |width, list| slotted(:cut_strip, width, list.sum(&:last)) }.compact
+      end
+
+      # Strips of the bolt, all of one width; those that were bought cut are not cut again.
+      def strips_cut(cut, taken)
+        task.fabric(cut.role).cut_to_width?(taken.strip || 0) ? { taken.strip || cut.least_width => taken.taken } : {}
       end
 
       def piece_steps
         cuts.grep(Stock::Piece).group_by(&:size).flat_map do |size, same|
-          next step(:subcut_rectangle, same.sum(&:count), on: fabrics(same), size: size) unless size.uniq.one?
+          times = same.sum { |cut| allocations.fetch(cut).subcuts || cut.count }
+          next step(:subcut_rectangle, times, on: fabrics(same), size: size) unless size.uniq.one?
 
-          slotted(:subcut, size.first, same.sum(&:count), on: fabrics(same))
+          slotted(:subcut, size.first, times, on: fabrics(same))
         end
       end
 

@@ -75,8 +75,16 @@ module OakenGauge
       # @param cut [Stock::Piece, Stock::Run]
       # @return [Boolean] whether its strips were cut by her
       def cut_to_width?(cut)
-        taken = allocations.find { |own, _| own.role == cut.role && own.least_width == cut.least_width }&.last
+        taken = taken_for(cut)
+        return taken.cut_strips.any? if taken&.cut_strips
+
         task.fabric(cut.role).cut_to_width?(taken&.strip || 0)
+      end
+
+      # @param cut [Stock::Piece]
+      # @return [Boolean] whether its pieces were cut to their length by her: a precut may have the size already
+      def cut_to_length?(cut)
+        taken_for(cut)&.subcuts != 0
       end
 
       # @param size [Rational] inches
@@ -97,6 +105,10 @@ module OakenGauge
       end
 
       private
+
+      def taken_for(cut)
+        allocations.find { |own, _| own.role == cut.role && own.least_width == cut.least_width }&.last
+      end
 
       # A step as this maker does it; nil when she does not.
       def own(step)

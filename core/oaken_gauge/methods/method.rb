@@ -63,8 +63,9 @@ module OakenGauge
 
       # @return [Hash{Stock::Piece, Stock::Run, Stock::Blank => Stock::Allocation}]
       def allocations
-        @allocations ||= {}.compare_by_identity.tap do |taken|
-          cuts.each { |cut| taken[cut] = task.fabric(cut.role).allocate(cut, task.measure) }
+        @allocations ||= begin
+          of_each = by_fabric.map { |same| task.fabric(same.first.role).allocate_all(same, task.measure) }
+          cuts.each_with_object({}.compare_by_identity) { |cut, taken| taken[cut] = of_each.find { |one| one.key?(cut) }[cut] }
         end
       end
 
@@ -87,6 +88,13 @@ module OakenGauge
       #   decimal
       def say(size)
         [size].flatten.map { |length| Length.saying(length, task.measure) }.join(" × ")
+      end
+
+      private
+
+      # Roles may be cut from one fabric.
+      def by_fabric
+        cuts.group_by { |cut| task.fabric(cut.role).object_id }.values
       end
     end
   end

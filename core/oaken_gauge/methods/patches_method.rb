@@ -41,7 +41,13 @@ module OakenGauge
 
       # @return [Array<Stock::Piece, Stock::Run, Stock::Blank>]
       def cuts
-        @cuts ||= demands.filter_map { |role, shape, count| cutter(shape).cut(role, count) }
+        @cuts ||= one_blank_a_layer(demands.filter_map { |role, shape, count| cutter(shape).cut(role, count) })
+      end
+
+      # @param role [Symbol]
+      # @return [Array<Cutters::Cutter>] of each of its shapes, once
+      def cutters_of(role)
+        demands.select { |own, _, _| own == role }.map { |_, shape, _| cutter(shape) }
       end
 
       # @return [Array<Weighing::Spare>] halves of squares and layers of dies that come out too many
@@ -100,6 +106,13 @@ module OakenGauge
       end
 
       private
+
+      # Shapes of one fabric on one board come from the same layers.
+      def one_blank_a_layer(cuts)
+        cuts.group_by { |cut| cut.is_a?(Stock::Blank) ? [cut.role, cut.die.id] : cut.object_id }.values.map do |same|
+          same.max_by(&:count)
+        end
+      end
 
       def tip_steps
         return [] unless corner_trimmer

@@ -10,8 +10,12 @@ module OakenGauge
     # - strips: [[width, count]]
     # - sheets: pictures of what was taken, see {Sheet}
     # - short: nil, or a {Problem} that says what the stock cannot give
+    # - cut_strips: of sheets, how many strips of each width are cut from them: {width => count}; nil elsewhere
+    # - subcuts: of sheets, how many cuts part the pieces; nil where every piece takes one
+    # - squared: of sheets, how many have their edges squared up; nil where all do
     # - off_grain: true where blanks could only be had with their length across the grain
-    Allocation = Struct.new(:consumed, :offcut, :taken, :strips, :sheets, :short, :off_grain, keyword_init: true) do
+    Allocation = Struct.new(:consumed, :offcut, :taken, :strips, :sheets, :short, :cut_strips, :subcuts, :squared, :off_grain,
+                            keyword_init: true) do
       # @return [Rational, nil] inches, the width of the strips taken; nil when none were
       def strip
         strips.first&.first

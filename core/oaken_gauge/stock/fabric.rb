@@ -76,11 +76,18 @@ module OakenGauge
       # @param measure [Symbol] unit of measure for the words of a refusal
       # @return [Allocation]
       def allocate(cut, measure = :inch)
-        case cut
-        when Piece then Rows::PieceRows.new(self, cut, measure).allocation
-        when Run then Rows::RunRows.new(self, cut, measure).allocation
-        when Blank then Rows::BlankRows.new(self, cut, measure).allocation
-        end
+        allocate_all([cut], measure).fetch(cut)
+      end
+
+      # What all cuts of a method take, so that nothing is taken twice.
+      #
+      # @param cuts [Array<Piece, Run, Blank>]
+      # @return [Hash{Piece, Run, Blank => Allocation}] by identity
+      def allocate_all(cuts, measure = :inch)
+        blanks, others = cuts.partition { |cut| cut.is_a?(Blank) }
+        laid = others.zip(Rows::SharedRows.new(others.map { |cut| rows_for(cut, measure) }).allocations)
+        apart = blanks.map { |cut| [cut, Rows::BlankRows.new(self, cut, measure).allocation] }
+        (laid + apart).each_with_object({}.compare_by_identity) { |(cut, allocation), taken| taken[cut] = allocation }
       end
 
       # What several cuts want of one stock when it cannot give them all.
@@ -94,6 +101,12 @@ module OakenGauge
 
         say = "All cuts from the #{role} together take #{missing_words(missing, measure)} more than the stock gives. "
         Problem.new(code: :short, say: "#{say}Find more, or make fewer.")
+      end
+
+      private
+
+      def rows_for(cut, measure)
+        (cut.is_a?(Piece) ? Rows::PieceRows : Rows::RunRows).new(self, cut, measure)
       end
     end
   end

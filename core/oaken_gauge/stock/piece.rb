@@ -11,6 +11,12 @@ module OakenGauge
     # - then_do: Symbol, what becomes of each one
     # - marks: lines across one, for its drawing: each a pair of points in parts of its sides
     Piece = Struct.new(:role, :exact, :size, :count, :then_do, :marks, keyword_init: true) do
+      # @param _directional [Boolean] whether the print may not be turned
+      # @return [Array<Sheets::Form>] the ways it lies in rows
+      def forms(_directional)
+        [Sheets::Form.of_piece(*size, marks)]
+      end
+
       # @return [Rational] inches, the narrowest strip it can be cut from
       def least_width
         size.min

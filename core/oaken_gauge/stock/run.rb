@@ -11,6 +11,14 @@ module OakenGauge
     # - layers: 2 when the strip is folded right sides together, so that each cut gives both hands
     # - then_do: Symbol, what becomes of the strip
     Run = Struct.new(:role, :ways, :count, :layers, :then_do, keyword_init: true) do
+      # Each turned half round, unless the print may not be; and all the same way up, which is closer for some shapes.
+      # @param directional [Boolean]
+      # @return [Array<Sheets::Form>] the ways it lies in rows
+      def forms(directional)
+        ways.product(directional ? [false] : [true, false])
+            .map { |way, turning| Sheets::Form.of_run(way[:width], Tiling.of(way[:outline], turning: turning)) }
+      end
+
       # @return [Rational] inches, the narrowest strip it can be cut from
       def least_width
         ways.map { |way| way[:width] }.min

@@ -6,9 +6,18 @@ module OakenGauge
     #
     # @abstract A form declares its sizes and gives {#rectangles}.
     class SheetGoods < Fabric
-      # @return [Allocation]
-      def allocate(cut, measure = :inch)
-        cut.is_a?(Blank) ? Sheets::Blanks.new(self, cut, measure).allocation : Sheets::Packing.new(self, cut, measure).allocation
+      # Cuts share sheets; blanks for a die are looked at apart.
+      # @return [Hash{Piece, Run, Blank => Allocation}]
+      def allocate_all(cuts, measure = :inch)
+        blanks, others = cuts.partition { |cut| cut.is_a?(Blank) }
+        Sheets::SheetAllocations.new(self, others, measure).call.tap do |taken|
+          blanks.each { |cut| taken[cut] = Sheets::Blanks.new(self, cut, measure).allocation }
+        end
+      end
+
+      # @return [Array] widths and counts of strips that were taken: none
+      def strips_of(_taken)
+        []
       end
 
       # @return [Boolean] strips are cut from a sheet before anything else

@@ -31,6 +31,30 @@ module OakenGauge
       flag :notched, default: true, label: "Its corners come notched"
       made_for_seam
       alias notched? notched
+      rule(:blank, :board, say: "is larger than its board: allowed is a blank that lies on the board") do |*sizes|
+        within?(*sizes.map(&:sort))
+      end
+      rule(:blank, :shapes, :made_for_seam, say: "cannot hold its shapes: allowed is a blank with room for all of them") do |blank, *held|
+        room_for?(blank, *held)
+      end
+
+      class << self
+        private
+
+        def within?(inner, outer)
+          inner.zip(outer).all? { |side, room| side <= room }
+        end
+
+        # All shapes together are no larger than the blank, each with its allowance; notched corners need not be covered.
+        def room_for?(blank, shapes, seam)
+          shapes.sum { |held| held.count * area_cut(held.shape, seam) } <= blank.inject(:*) + Plane::SAME
+        end
+
+        # Of an outline its allowances are left out of account: how its corners are notched is not known.
+        def area_cut(shape, seam)
+          shape.kind == :shape ? shape.outline.area : shape.strip_outline(seam).area
+        end
+      end
 
       # @return [Hash{Symbol => Integer}] layers at a time, by cloth
       def max_layers

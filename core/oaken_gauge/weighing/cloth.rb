@@ -11,12 +11,44 @@ module OakenGauge
       # @return [Float]
       attr_reader :in_units, :surplus
 
-      def initialize(allocations:, in_units:, surplus:)
+      # Roles that are cut from one fabric share what is taken of it: each has what it keeps, and of what goes back or
+      # is lost a part as large as that.
+      #
+      # @param by_role [Hash{Symbol => Cloth}]
+      # @yield [role] tells fabrics apart
+      # @return [Hash{Symbol => Cloth}]
+      def self.shared(by_role, &fabric)
+        by_role.keys.group_by(&fabric).values.select { |roles| roles.size > 1 }.reduce(by_role) do |all, roles|
+          all.merge(apportioned(all.slice(*roles)))
+        end
+      end
+
+      def self.apportioned(by_role)
+        consumed, offcut, kept = %i[consumed offcut kept].map { |part| by_role.values.sum(&part) }
+        by_role.transform_values do |cloth|
+          share = cloth.kept / kept
+          new(allocations: cloth.allocations, in_units: cloth.in_units, surplus: cloth.surplus,
+              consumed: cloth.kept + (share * (consumed - kept)), offcut: share * offcut)
+        end
+      end
+      private_class_method :apportioned
+
+      # @param consumed [Float] what it has of what several roles share, unless the allocations are its own
+      # @param offcut [Float] the same
+      def initialize(allocations:, in_units:, surplus:, consumed: nil, offcut: nil)
         @allocations = allocations
-        @consumed = allocations.sum(&:consumed).to_f
-        @offcut = allocations.sum(&:offcut).to_f
+        @consumed = consumed || allocations.sum(&:consumed).to_f
+        @offcut = offcut || allocations.sum(&:offcut).to_f
         @in_units = in_units
         @surplus = surplus
+      end
+
+      # @return [Array<Stock::Allocation>]
+      attr_reader :allocations
+
+      # @return [Float] in units and patches
+      def kept
+        in_units + surplus
       end
 
       # @return [Float] taken from stock

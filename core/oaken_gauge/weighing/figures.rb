@@ -17,9 +17,7 @@ module OakenGauge
       end
 
       ALL = [
-        Figure.new(name: :fabric, least: 0.05, from: lambda { |outcome|
-          outcome.waste[:consumed] - outcome.waste[:offcut]
-        }),
+        Figure.new(name: :fabric, least: 0.05, from: ->(outcome) { outcome.waste[:net] }),
         Figure.new(name: :time, least: 0.05, from: lambda(&:minutes)),
         Figure.new(name: :accuracy, least: 0.05, from: ->(outcome) { 1 - outcome.accuracy.good_share }),
         Figure.new(name: :surplus, least: 0.05, from: ->(outcome) { outcome.waste[:surplus] }),

@@ -34,14 +34,15 @@ module OakenGauge
 
       # @return [Hash{Symbol => Cloth}] by role
       def cloth
-        @cloth ||= way.unit.class.roles.to_h { |role| [role, cloth_of(role)] }
+        @cloth ||= Cloth.shared(way.unit.class.roles.to_h { |role| [role, cloth_of(role)] }) { |role| way.task.fabric(role).object_id }
       end
 
       # @return [Hash{Symbol => Float}] all fabrics together
       def waste
         @waste ||= begin
           parts = %i[consumed in_units surplus offcut lost].to_h { |part| [part, cloth.values.sum(&part)] }
-          parts.merge(lost_share: parts[:consumed].zero? ? 0.0 : parts[:lost] / parts[:consumed])
+          parts.merge(net: parts[:consumed] - parts[:offcut],
+                      lost_share: parts[:consumed].zero? ? 0.0 : parts[:lost] / parts[:consumed])
         end
       end
 

@@ -4,7 +4,8 @@ module OakenGauge
   module Weighing
     # Puts outcomes in order by the maker's priorities. Each figure is set against the best and the
     # worst among the methods that can be used: 1 for the best, 0 for the worst. The score is their
-    # mean, weighed by the priorities. At a tie the catalogue's order stands. Methods of other schools than
+    # mean, weighed by the priorities. At a tie the one that takes less from stock is first, then the catalogue's order
+    # stands. Methods of other schools than
     # the maker's come after her own.
     class Ranking
       # @param outcomes [Array<Outcome>]
@@ -28,7 +29,9 @@ module OakenGauge
 
       def sorted
         @feasible.each { |outcome| outcome.score = score(outcome) }
-        @feasible.sort_by.with_index { |outcome, i| [@maker.against?(outcome.way.class) ? 1 : 0, -outcome.score.round(9), i] }
+        @feasible.sort_by.with_index do |outcome, i|
+          [@maker.against?(outcome.way.class) ? 1 : 0, -outcome.score.round(9), outcome.waste[:consumed].round(6), i]
+        end
       end
 
       def score(outcome)
@@ -54,9 +57,11 @@ module OakenGauge
         ((@figures ||= {})[name] ||= {}.compare_by_identity)[outcome] ||= Figures.fetch(name).of(outcome)
       end
 
-      # As good on every count, and better on one at least.
+      # As good on every count, what is taken from stock too, and better on one at least.
       def beats?(one, other)
         pairs = Figures::NAMES.map { |name| [figure(name, one), figure(name, other)] }
+        return false if one.waste[:consumed] > other.waste[:consumed] + Plane::SAME
+
         pairs.all? { |mine, its| mine <= its + Plane::SAME } && pairs.any? { |mine, its| mine < its - Plane::SAME }
       end
     end

@@ -801,6 +801,8 @@ export interface components {
             surplus: number;
             offcut: number;
             lost: number;
+            /** @description What is used up: consumed less offcut */
+            net: number;
             lost_share: number;
         };
         Accuracy: {

@@ -11,17 +11,15 @@ module OakenGauge
           best, way = layouts.max_by { |layout, lying| [possible(layout), lying == on_grain ? 1 : 0] }
           return Allocation.refused(too_large) unless best
 
-          blanks.tap do |allocation|
-            allocation.short = shortage(best)
-            allocation.off_grain = way != on_grain
-          end
+          blanks(short: shortage(best), off_grain: way != on_grain, squared: best.taken,
+                 cut_strips: fabric.cut_to_width?(best.strip) ? { best.strip => best.taken } : {})
         end
 
         private
 
-        def blanks
+        def blanks(**more)
           width, length = cut.size
-          Allocation.new(consumed: width * length * cut.count, offcut: 0, taken: cut.count, strips: [],
+          Allocation.new(**more, consumed: width * length * cut.count, offcut: 0, taken: cut.count, strips: [],
                          sheets: [Sheet.new(size: cut.size.minmax, repeats: cut.count, drawing: cut.drawing)])
         end
 

@@ -23,7 +23,8 @@ module OakenGauge
         end
 
         def row_layout(strip, held, along, drawn)
-          RowLayout.new(strip: strip, length: fabric.strip_length, per_strip: held, count: cut.count, reach: ->(count) { count * along },
+          RowLayout.new(strip: strip, length: fabric.strip_length, per_strip: held, count: cut.count,
+                        fit: ->(length) { (length / along).floor }, reach: ->(count) { count * along },
                         outlines: ->(count) { outlines(count, *drawn) }, marks: ->(count) { marks(count, *drawn) })
         end
 

@@ -9,10 +9,11 @@ module OakenGauge
       # - length: Rational inches along each
       # - per_strip: shapes that one strip holds
       # - count: shapes needed
+      # - fit: Proc, from inches of strip to the shapes they hold
       # - reach: Proc, from a number of shapes to the inches of strip they take
       # - outlines: Proc, from a number of shapes to their [Polygon]s on the strip
       # - marks: Proc, from a number of shapes to lines across them
-      RowLayout = Struct.new(:strip, :length, :per_strip, :count, :reach, :outlines, :marks, keyword_init: true) do
+      RowLayout = Struct.new(:strip, :length, :per_strip, :count, :fit, :reach, :outlines, :marks, keyword_init: true) do
         # @return [Integer] strips taken
         def taken
           (count / per_strip.to_r).ceil
@@ -43,15 +44,17 @@ module OakenGauge
                       .map { |repeats, held| sheet(repeats, held) }
         end
 
+        # @param reached [Numeric] how far a strip is filled, inches
+        # @return [Array, nil] left, low, width and height of what goes back to the shelf
+        def offcut(reached)
+          [reached, 0, length - reached, strip] if Offcut.worth_keeping?(length - reached, strip)
+        end
+
         private
 
         def sheet(repeats, held)
           Sheet.new(size: [strip, length], repeats: repeats, drawing: -> { outlines.call(held) },
                     lines: marks && -> { marks.call(held) }, offcut: offcut(reach.call(held)))
-        end
-
-        def offcut(reached)
-          [reached, 0, length - reached, strip] if Offcut.worth_keeping?(length - reached, strip)
         end
 
         def offcut_area(sheet)

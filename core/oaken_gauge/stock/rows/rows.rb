@@ -18,10 +18,20 @@ module OakenGauge
 
         # @return [Allocation]
         def allocation
-          best = layouts.min_by(&:preference)
           return Allocation.refused(too_large) unless best
 
-          best.allocation.tap { |allocation| allocation.short = shortage(best) }
+          allocation_of(best)
+        end
+
+        # @param layout [RowLayout]
+        # @return [Allocation]
+        def allocation_of(layout)
+          layout.allocation.tap { |allocation| allocation.short = shortage(layout) }
+        end
+
+        # @return [RowLayout, nil] the one that takes least; nil when the fabric has no room for one
+        def best
+          @best ||= layouts.min_by(&:preference)
         end
 
         private

@@ -9,20 +9,28 @@ module OakenGauge
         private
 
         def layouts
-          cut.ways.filter_map { |way| layout(way) }
+          cut.ways.product(turnings).filter_map { |way, turning| layout(way, turning) }
         end
 
-        def layout(way)
+        # Each turned half round, unless the print may not be; and all the same way up, which is closer for some shapes.
+        def turnings
+          fabric.directional? ? [false] : [true, false]
+        end
+
+        def layout(way, turning)
           strip = fabric.strip_for(way[:width]) or return
-          tiling = Tiling.new(way[:outline], turning: !fabric.directional?)
+          tiling = Tiling.of(way[:outline], turning: turning)
           held = cut.layers * tiling.fit(fabric.strip_length / cut.layers.to_r)
           row_layout(strip, held, tiling) if held.positive?
         end
 
         def row_layout(strip, held, tiling)
+          layers = cut.layers
+          cuts = cut.method(:cuts_needed)
           RowLayout.new(strip: strip, length: fabric.strip_length, per_strip: held, count: cut.count,
-                        reach: ->(count) { cut.layers * tiling.length_of(cut.cuts_needed(count)) },
-                        outlines: ->(count) { tiling.outlines(cut.cuts_needed(count)) })
+                        fit: ->(length) { layers * tiling.fit(length / layers.to_r) },
+                        reach: ->(count) { layers * tiling.length_of(cuts.call(count)) },
+                        outlines: ->(count) { tiling.outlines(cuts.call(count)) })
         end
 
         def too_large

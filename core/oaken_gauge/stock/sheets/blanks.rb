@@ -14,12 +14,12 @@ module OakenGauge
 
         # @return [Allocation]
         def allocation
-          packed = Packing.new(@fabric, Piece.new(role: @cut.role, size: @cut.size.reverse, count: @cut.count, marks: []),
-@measure).allocation
+          packed = @fabric.allocate(Piece.new(role: @cut.role, size: @cut.size.reverse, count: @cut.count, marks: []), @measure)
           return packed if packed.taken.zero?
 
-          Allocation.new(consumed: @cut.size.inject(:*) * @cut.count, offcut: 0, taken: @cut.count, strips: [], short: packed.short,
-                         sheets: [Sheet.new(size: @cut.size.minmax, repeats: @cut.count, drawing: @cut.drawing)])
+          size = @cut.size
+          Allocation.new(**packed.to_h, consumed: size.inject(:*) * @cut.count, offcut: 0, taken: @cut.count, subcuts: nil,
+                                        sheets: [Sheet.new(size: size.minmax, repeats: @cut.count, drawing: @cut.drawing)])
         end
       end
     end

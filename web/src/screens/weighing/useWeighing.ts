@@ -22,9 +22,7 @@ export function useWeighing(project: Project, unit: Unit, wanted: Wanted): Weigh
     tools: project.drawer,
     maker: project.profile,
     priorities: wanted.weights,
-    fabrics: Object.fromEntries(
-      Object.entries(unit.cloths).map(([role, id]) => [role, clothOf(project, id)?.fabric]),
-    ),
+    fabrics: fabricsOf(project, unit),
   };
   const query = useQuery({
     queryKey: ["weigh", unit.id, document],
@@ -41,6 +39,17 @@ export function useWeighing(project: Project, unit: Unit, wanted: Wanted): Weigh
     error: query.error instanceof ApiError ? query.error : null,
     trouble: query.failureReason,
   };
+}
+
+/** The fabric of each role; one that another role has already is told as the same, so that it is not used twice. */
+function fabricsOf(project: Project, unit: Unit) {
+  const roles = Object.entries(unit.cloths);
+  return Object.fromEntries(
+    roles.map(([role, id], i) => {
+      const before = roles.slice(0, i).find(([, other]) => other === id);
+      return [role, before ? { same_as: before[0] } : clothOf(project, id)?.fabric];
+    }),
+  );
 }
 
 export function clothOf(project: Project, id: number | undefined): Cloth | undefined {

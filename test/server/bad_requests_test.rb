@@ -4,7 +4,7 @@ require "support/fuzzing"
 require "support/server_case"
 
 # Requests and stored documents that cannot be used.
-class TroubleTest < ServerCase
+class BadRequestsTest < ServerCase
   TINY = { "id" => "tiny", "name" => "Tiny cells", "kind" => "foundation_grid", "cell" => "0.01", "columns" => 200, "rows" => 200 }.freeze
 
   def test_a_stored_tool_that_is_refused_now_is_put_aside_and_blocks_nothing

@@ -1,0 +1,42 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Stock
+    module Sheets
+      # One way for a cut to lie in rows: how wide a row is, how many stand in a length of it and how far so many
+      # reach, and how they are drawn. A square is the plainest tiling there is.
+      #
+      # - width: Rational inches across a row
+      # - per: Proc, from a length to how many stand in it
+      # - reach: Proc, from a count to the inches it takes
+      # - outlines, marks: Procs, from a count to [Polygon]s and to lines across them, as they lie in the row
+      Form = Struct.new(:width, :per, :reach, :outlines, :marks, keyword_init: true) do
+        # @param across [Rational] inches
+        # @param along [Rational]
+        # @param lines [Array] across one piece, in parts of its sides
+        # @return [Form]
+        def self.of_piece(across, along, lines)
+          side_by_side = ->(count, &each) { Array.new(count, &each) }
+          new(width: across, per: ->(length) { (length / along).floor }, reach: ->(count) { count * along },
+              outlines: ->(count) { side_by_side.call(count) { |i| Polygon.rectangle(along, across).move(i * along, 0) } },
+              marks: ->(count) { side_by_side.call(count) { |i| drawn(lines, i, along, across) }.flatten(1) })
+        end
+
+        # @param width [Rational] inches
+        # @param tiling [Tiling]
+        # @return [Form]
+        def self.of_run(width, tiling)
+          new(width: width, per: tiling.method(:fit), reach: tiling.method(:length_of), outlines: tiling.method(:outlines), marks: NONE)
+        end
+
+        # Nothing is drawn across shapes.
+        NONE = ->(_) { [] }
+
+        def self.drawn(lines, place, along, across)
+          lines.map { |line| line.map { |x, y| [(place + x) * along, y * across] } }
+        end
+        private_class_method :drawn
+      end
+    end
+  end
+end

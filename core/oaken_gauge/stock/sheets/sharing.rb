@@ -1,0 +1,162 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Stock
+    module Sheets
+      # All cuts of one fabric on its sheets, so that nothing is used twice: each cut first fills what the sheets that
+      # are open have left, then takes new ones. Which cut comes first decides what is left, so every order is tried,
+      # and the one kept that is short of least, then takes least, then leaves most for the shelf.
+      class Sharing
+        # Sheets of one size that are cut alike. - long, wide; - repeats; - rows: [Filling::Row]; - free: [Space];
+        # - opener: the cut they were taken for
+        Taken = Struct.new(:long, :wide, :repeats, :rows, :free, :opener, keyword_init: true) do
+          # @return [Numeric] square inches of all of them
+          def area
+            long * wide * repeats
+          end
+
+          # @return [Array<Space>] what goes back to the shelf, largest first
+          def kept
+            free.select(&:worth_keeping?).sort_by { |space| -space.area }
+          end
+
+          # @return [Numeric] square inches of all of them
+          def kept_area
+            kept.sum(&:area) * repeats
+          end
+        end
+
+        # One way to lay them all. - taken: [Taken]; - missing: {cut => count}
+        Attempt = Struct.new(:taken, :missing, keyword_init: true) do
+          # @return [Array<Numeric>] less is better
+          def score
+            [missing.values.sum, taken.sum(&:area).to_f.round(9), -taken.sum(&:kept_area).to_f]
+          end
+        end
+
+        # More cuts than are tried in every order, and more sizes of sheet than blocks beside blocks are looked for on.
+        MOST_ORDERED = 4
+        MANY_SIZES = 60
+
+        # @param fabric [SheetGoods]
+        # @param cuts [Array<Piece, Run>]
+        def initialize(fabric, cuts)
+          @fabric = fabric
+          @cuts = cuts
+          depth = fabric.rectangles.size > MANY_SIZES ? 0 : Blocks::DEPTH
+          @blocks = {}.compare_by_identity
+          cuts.each { |cut| @blocks[cut] = Blocks.new(fabric, cut, depth: depth) }
+        end
+
+        # @return [Attempt]
+        def best
+          orders.map { |order| attempt(order) }.min_by.with_index { |attempt, i| [attempt.score, i] }
+        end
+
+        # @return [Boolean] whether any sheet holds one
+        def holds?(cut)
+          @fabric.rectangles.any? { |wide, long, _| @blocks[cut].held(long, wide).positive? }
+        end
+
+        private
+
+        # Large pieces first; and every other order, where there are few.
+        def orders
+          large_first = @cuts.sort_by.with_index { |cut, i| [-cut.least_width, i] }
+          return [large_first] if @cuts.size > MOST_ORDERED || @fabric.rectangles.size > MANY_SIZES
+
+          [large_first, *@cuts.permutation.to_a].uniq
+        end
+
+        def attempt(order)
+          @taken = []
+          @stock = @fabric.rectangles.map { |wide, long, count| [long, wide, count] }
+          missing = {}.compare_by_identity
+          order.each { |cut| missing[cut] = open_sheets(cut, use_up(cut, cut.count)) }
+          Attempt.new(taken: @taken, missing: missing)
+        end
+
+        # @return [Integer] how many are still wanted
+        def use_up(cut, wanted)
+          @taken = @taken.flat_map do |taken|
+            parts = shares(taken, cut, wanted)
+            wanted -= parts.sum { |repeats, count| repeats * count.to_i }
+            parts.map { |repeats, count| count ? filled(taken, repeats, cut, count) : with(taken, repeats: repeats) }
+          end
+          wanted
+        end
+
+        def shares(taken, cut, wanted)
+          held = taken.free.sum { |space| @blocks[cut].held(space.long, space.wide) }
+          held.zero? ? [[taken.repeats, nil]] : portions(taken.repeats, held, wanted)
+        end
+
+        # Of so many alike: those that are filled, one that is filled in part, those that stay as they are.
+        def portions(repeats, held, wanted)
+          full = [wanted / held, repeats].min
+          part = full < repeats && (wanted % held).positive? ? 1 : 0
+          [[full, held], [part, wanted % held], [repeats - full - part, nil]].reject { |number, _| number.zero? }
+        end
+
+        def filled(taken, repeats, cut, count)
+          filling = Filling.new(cut, @blocks[cut])
+          taken.free.sort_by(&:area).reduce(count) { |left, space| filling.fill(space, left) }
+          with(taken, repeats: repeats, rows: taken.rows + filling.rows, free: filling.free)
+        end
+
+        def with(taken, **changes)
+          Taken.new(**taken.to_h, **changes)
+        end
+
+        def open_sheets(cut, wanted)
+          to_take(cut, wanted).sort_by { |_, held, _| held }.each do |place, held, number|
+            portions(number, held, wanted).select(&:last).each do |repeats, count|
+              @taken << filled(fresh(place), repeats, cut, count).tap { |taken| taken.opener = cut }
+              wanted -= repeats * count
+            end
+          end
+          wanted
+        end
+
+        def fresh(place)
+          long, wide, = @stock[place]
+          Taken.new(long: long, wide: wide, repeats: 1, rows: [], free: [Space.new(sheet: place, x: 0, y: 0, long: long, wide: wide)])
+        end
+
+        # Which of the stock, how many each holds, and how many are taken.
+        def to_take(cut, wanted)
+          held = @stock.map { |long, wide, _| @blocks[cut].held(long, wide) }
+          numbers(held, wanted).map do |place, number|
+            @stock[place][2] -= number if @stock[place][2]
+            [place, rows_that_do(cut, place, held[place], number, wanted), number]
+          end
+        end
+
+        # Where equal rows alone need no more sheets, they are what is cut: they leave larger pieces.
+        def rows_that_do(cut, place, held, number, wanted)
+          long, wide, = @stock[place]
+          rows = @blocks[cut].plain(long, wide).first.held
+          rows * number >= wanted ? rows : held
+        end
+
+        def numbers(held, wanted)
+          return {} if wanted.zero?
+
+          places = held.each_index.select { |place| held[place].positive? && @stock[place][2] != 0 }
+          return one_size(places.first, held, wanted) if places.one?
+
+          Choosing.new(places.flat_map { |place| each_of(place, held[place], wanted) }, wanted).chosen.tally
+        end
+
+        def one_size(place, held, wanted)
+          { place => [(wanted / held[place].to_r).ceil, @stock[place][2]].compact.min }
+        end
+
+        def each_of(place, held, wanted)
+          long, wide, count = @stock[place]
+          [[place, long * wide, held]] * [(wanted / held.to_r).ceil, count].compact.min
+        end
+      end
+    end
+  end
+end

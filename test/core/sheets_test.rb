@@ -1,0 +1,186 @@
+# frozen_string_literal: true
+
+require "support/core_case"
+
+# Cuts on precuts, fat quarters and scraps: what fits, what is taken, what is left; by hand, and for any cuts at all.
+class SheetsTest < CoreCase
+  def piece(height, width, count, role: :light)
+    Stock::Piece.new(role: role, exact: [height, width], size: [height.to_r, width.to_r], count: count, marks: [])
+  end
+
+  def scraps(*sizes, **more)
+    Stock::Scraps.new(pieces: sizes.map { |size| size.map(&:to_r) }, **more)
+  end
+
+  def held(long, wide, height, width, **fabric)
+    Stock::Sheets::Blocks.new(Stock::Squares.new(side: 10r, **fabric), piece(height, width, 1)).held(long.to_r, wide.to_r)
+  end
+
+  # Rows both ways round: 3½ × 6½ in 10 × 10 is two lying and one standing. A pinwheel of four 2 × 3 in 5 × 5, round a
+  # hole, is nothing that can be cut from edge to edge: three.
+  def test_how_many_a_rectangle_holds
+    assert_equal 3, held(10, 10, 7/2r, 13/2r)
+    assert_equal 2, held(10, 10, 7/2r, 13/2r, directional: true)
+    assert_equal 9, held(10, 10, 3, 3)
+    assert_equal 0, held(10, 10, 3, 11)
+    assert_equal 3, held(5, 5, 2, 3)
+    assert_equal 7, held(7, 6, 2, 3) # a column of three, and two columns of two
+  end
+
+  def test_scraps_that_use_least_whatever_their_order
+    [[[13, 15], [11, 11], [6, 6]], [[6, 6], [11, 11], [13, 15]], [[11, 11], [13, 15], [6, 6]]].each do |sizes|
+      taken = scraps(*sizes).allocate(piece(19/4r, 5, 5))
+
+      assert_equal [157, 2], [taken.consumed, taken.taken], sizes.inspect
+    end
+    taken = scraps([40, 40], [6, 12], [6, 12], [6, 12]).allocate(piece(23/8r, 23/8r, 12))
+
+    assert_equal [144, 2], [taken.consumed, taken.taken]
+  end
+
+  # Nothing less will do: by trying every choice of scraps.
+  def test_no_choice_of_scraps_uses_less
+    random = Random.new(4)
+    40.times do
+      sizes = Array.new(6) { [random.rand(3..14), random.rand(3..14)] }
+      wanted = random.rand(1..9)
+      least = least_area(sizes, wanted)
+      taken = scraps(*sizes).allocate(piece(5/2r, 3, wanted))
+
+      least ? assert_equal(least, taken.consumed, sizes.inspect) : refute_nil(taken.short)
+    end
+  end
+
+  def least_area(sizes, wanted)
+    yields = sizes.map { |long, wide| [long * wide, held(wide, long, 5/2r, 3)] }
+    (1..sizes.size).flat_map { |n| yields.combination(n).select { |chosen| chosen.sum(&:last) >= wanted }.map { |chosen| chosen.sum(&:first) } }.min
+  end
+
+  def test_what_has_the_size_already_is_not_cut
+    charms = Stock::Squares.new(side: 5r)
+    taken = charms.allocate(piece(5, 5, 10))
+
+    assert_equal [{}, 0, 0, 250], [taken.cut_strips, taken.subcuts, taken.squared, taken.consumed]
+    effort = weigh("rotary/two_at_a_time", half_square("4 1/8", 20, fabrics: { "light" => { "form" => "squares", "side" => "5" },
+                                                                               "dark" => { "form" => "squares", "side" => "5" } }))["effort"]
+
+    assert_equal 10, effort["cuts"] # one on the line of each of ten pairs
+  end
+
+  # 8 to a row of 20, five rows: five strips and 36 squares; the fat quarter's edges are squared up once.
+  def test_every_row_is_a_strip_and_every_piece_a_cut
+    taken = Stock::FatQuarter.new.allocate(piece(19/8r, 19/8r, 36))
+
+    assert_equal [{ 19/8r => 5 }, 36, 1], [taken.cut_strips, taken.subcuts, taken.squared]
+    # Where rows and pieces end at the edge, the edge is there already: 4 of 5 by 5 in 10 by 10.
+    taken = Stock::Squares.new(side: 10r).allocate(piece(5, 5, 4))
+
+    assert_equal [{ 5r => 1 }, 2], [taken.cut_strips, taken.subcuts]
+  end
+
+  def test_two_cuts_share_a_sheet
+    quarter = Stock::FatQuarter.new(count: 1)
+    cuts = [piece(5/2r, 5/2r, 4), piece(23/8r, 23/8r, 4)]
+    taken = quarter.allocate_all(cuts).values
+
+    assert_empty taken.filter_map(&:short)
+    assert_equal [350, 1], [taken.sum(&:consumed), taken.sum(&:taken)]
+  end
+
+  # 12 goose pieces of 3½ × 6½, three from each square of 10.
+  def test_no_false_short
+    fabrics = { "goose" => { "form" => "squares", "side" => "10", "count" => 4 } }
+    method = weigh("rotary/stitch_and_flip", { "unit" => { "kind" => "flying_geese", "finished" => %w[3 6], "count" => 12 }, "fabrics" => fabrics })
+
+    assert method["feasible"]
+    assert_equal 4, method["fabric"]["goose"]["pieces_of_stock"]
+  end
+
+  # Two roles from one fat quarter: what is taken is counted once, and each has its part.
+  def test_two_roles_of_one_fabric
+    one = { "light" => { "form" => "fat_quarter", "count" => 1 }, "dark" => { "same_as" => "light" } }
+    method = weigh("rotary/two_at_a_time", half_square("2", 8, fabrics: one))
+
+    assert_in_delta 350, method["waste"]["consumed"], CLOSE
+    method["fabric"].each_value do |parts|
+      assert_in_delta parts["consumed"], parts.values_at("in_units", "surplus", "offcut", "lost").sum, CLOSE
+      assert_operator parts["lost"], :>=, 0
+    end
+    assert_equal %w[short], codes(weigh("rotary/two_at_a_time", half_square("6", 12, fabrics: one))).uniq
+  end
+
+  # From one bolt too: 7 and 7 squares of 2⅞ are one strip, not two; two bolts are two.
+  def test_two_roles_of_one_bolt_share_strips
+    strips = ->(fabrics) { weigh("rotary/two_at_a_time", half_square("2", 12, fabrics: fabrics))["fabric"].values.sum { |parts| parts["pieces_of_stock"] } }
+
+    assert_equal 1, strips.call({ "light" => { "form" => "yardage" }, "dark" => { "same_as" => "light" } })
+    assert_equal 2, strips.call({ "light" => { "form" => "yardage" }, "dark" => { "form" => "yardage" } })
+  end
+
+  # Any cuts on any scraps: they lie on their sheets, clear of one another and of what is kept, and every cut runs from
+  # edge to edge; never fewer than rows one under the other give.
+  def test_any_cuts_at_all
+    random = Random.new(9)
+    150.times do
+      sizes = Array.new(random.rand(1..5)) { [random.rand(4..20), random.rand(4..20)] }
+      cuts = Array.new(random.rand(1..3)) { piece(random.rand(4..20)/4r, random.rand(4..28)/4r, random.rand(1..8)) }
+      best = Stock::Sheets::Sharing.new(scraps(*sizes), cuts).best
+
+      best.taken.each { |taken| assert_cut_by_hand(taken) }
+
+      laid = best.taken.sum { |taken| taken.repeats * taken.rows.sum(&:count) }
+
+      assert_equal cuts.sum(&:count), laid + best.missing.values.sum
+      assert_operator laid, :>=, in_rows(sizes, cuts), [sizes, cuts.map { |cut| [cut.size, cut.count] }].inspect
+      assert_operator best.taken.sum(&:repeats), :<=, sizes.size
+    end
+  end
+
+  def assert_cut_by_hand(taken)
+    boxes = taken.rows.flat_map { |row| boxes_of(row) }
+    kept = taken.kept.map { |space| [space.x, space.y, space.x + space.long, space.y + space.wide] }
+    all = boxes + kept
+
+    assert(all.all? { |left, low, right, high| left >= 0 && low >= 0 && right <= taken.long && high <= taken.wide })
+    assert_empty(all.combination(2).select { |one, other| overlap?(one, other) })
+    assert parted?(boxes), boxes.inspect
+  end
+
+  def boxes_of(row)
+    Array.new(row.count) do |i|
+      from, to = [i, i + 1].map { |count| row.form.reach.call(count) }
+      row.turned ? [row.x, row.y + from, row.x + row.form.width, row.y + to] : [row.x + from, row.y, row.x + to, row.y + row.form.width]
+    end
+  end
+
+  def overlap?(one, other)
+    one[0] < other[2] && other[0] < one[2] && one[1] < other[3] && other[1] < one[3]
+  end
+
+  # Some straight cut goes through none of them and has some on either side; so on until each is alone.
+  def parted?(boxes)
+    boxes.size < 2 || [0, 1].any? { |axis| boxes.any? { |box| parted_at?(boxes, axis, box[axis + 2]) } }
+  end
+
+  def parted_at?(boxes, axis, place)
+    before, after = boxes.partition { |box| box[axis + 2] <= place }
+    after.any? && after.all? { |box| box[axis] >= place } && parted?(before) && parted?(after)
+  end
+
+  # The plain way: cuts one after another, rows one under the other, on whole sheets that are left.
+  def in_rows(sizes, cuts)
+    left = sizes.dup
+    cuts.sort_by { |cut| -cut.size.min }.sum do |cut|
+      wanted = cut.count
+      while wanted.positive? && (sheet = left.find { |size| plain(size, cut).positive? })
+        left.delete_at(left.index(sheet))
+        wanted -= [plain(sheet, cut), wanted].min
+      end
+      cut.count - wanted
+    end
+  end
+
+  def plain((wide, long), cut)
+    [cut.size, cut.size.reverse].map { |across, along| (wide / across).floor * (long / along).floor }.max
+  end
+end
