@@ -54,7 +54,8 @@ module OakenGauge
 
         def with(sheet, layout, reached, here)
           drawing = -> { sheet.outlines + layout.outlines.call(here).map { |one| one.move(reached, 0) } }
-          Sheet.new(size: sheet.size, repeats: 1, lines: sheet.lines, offcut: layout.offcut(reached + layout.reach.call(here)), drawing: drawing)
+          kept = layout.offcut(reached + layout.reach.call(here))
+          Sheet.new(size: sheet.size, repeats: 1, lines: sheet.lines, offcut: kept, drawing: drawing)
         end
 
         def area(offcut)

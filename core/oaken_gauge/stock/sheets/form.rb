@@ -26,11 +26,9 @@ module OakenGauge
         # @param tiling [Tiling]
         # @return [Form]
         def self.of_run(width, tiling)
-          new(width: width, per: tiling.method(:fit), reach: tiling.method(:length_of), outlines: tiling.method(:outlines), marks: NONE)
+          new(width: width, per: tiling.method(:fit), reach: tiling.method(:length_of), outlines: tiling.method(:outlines),
+              marks: ->(_) { [] })
         end
-
-        # Nothing is drawn across shapes.
-        NONE = ->(_) { [] }
 
         def self.drawn(lines, place, along, across)
           lines.map { |line| line.map { |x, y| [(place + x) * along, y * across] } }
