@@ -5,6 +5,7 @@ source "https://rubygems.org"
 ruby ">= 3.1"
 
 # The core
+gem "highs", "~> 0.2"
 gem "numo-narray", "~> 0.9.2"
 gem "zeitwerk", "~> 2.6.18"
 

@@ -34,6 +34,15 @@ module OakenGauge
       Documents::SizesWriter.new(read.measure).write(read.ladder.steps)
     end
 
+    # @param document [Hash] a plan document with string keys, as docs/formats describes it
+    # @return [Hash] the cutting plan
+    def plan(document)
+      plan = Planning::Plan.new(read(document, Documents::PlanDocument))
+      raise Documents::Invalid, plan.faults unless plan.faults.empty?
+
+      Documents::PlanWriter.new(plan).write
+    end
+
     # @return [Hash{String => Array<Hash>}] the kinds of units, tools and fabrics there are, each with its fields
     def kinds
       @kinds ||= Documents::KindsWriter.new.write.freeze

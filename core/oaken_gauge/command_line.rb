@@ -7,7 +7,8 @@ module OakenGauge
   # The commands of bin/gauge. Reading and writing are handed in by whoever runs it: the core itself opens
   # nothing.
   class CommandLine
-    COMMANDS = { "weigh" => OakenGauge.method(:weigh), "sizes" => OakenGauge.method(:sizes) }.freeze
+    COMMANDS = { "weigh" => OakenGauge.method(:weigh), "sizes" => OakenGauge.method(:sizes),
+                 "plan" => OakenGauge.method(:plan) }.freeze
     # How many units may be made at random, and from which seeds.
     SAMPLES = 100..50_000
     SEEDS = 0..((2**63) - 1)

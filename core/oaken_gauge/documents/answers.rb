@@ -80,6 +80,18 @@ module OakenGauge
                                      units: list(object(kind: TEXT, finished: UNIT["properties"]["finished"], cut_sizes_on_eighths: YES,
                                                         marks: list(object(tool: TEXT, mark: TEXT))))
                                    ))).freeze
+      LAID = object(letter: TEXT, size: list(LENGTH, size: 2, about: "Across the strip, and along it"), at: LENGTH, up: LENGTH).freeze
+      STRIP = object(stock: said(WHOLE, "Which entry of the fabric's stock"), width: LENGTH, length: LENGTH,
+                     at: said(LENGTH, "Where it begins along the bolt"), pieces: list(LAID),
+                     may: { sheet: said(WHOLE, "Which sheet of that stock; a strip of the bolt has none") }).freeze
+      PLACEMENTS = object(tool: TEXT, width: LENGTH, count: WHOLE, sequence: list(object(shift: LENGTH, slots: list(LENGTH)))).freeze
+      FABRIC_PLAN = object(strips: list(STRIP), offcuts: list(object(size: list(LENGTH, size: 2))), used_length: LENGTH,
+                           bound_length: LENGTH,
+                           gap: LENGTH, first_fit_length: LENGTH, sheets_used: WHOLE, sheets_bound: WHOLE, placements: list(PLACEMENTS),
+                           short: list(object(letter: TEXT, size: list(LENGTH, size: 2), count: WHOLE, say: TEXT))).freeze
+      LETTER = object(letter: TEXT, size: list(LENGTH, size: 2), shape: one_of("square", "rectangle", "run"), count: WHOLE,
+                      for: list(TEXT), may: { then: TEXT }).freeze
+      PLAN = object(fabrics: by_name(FABRIC_PLAN), letters: list(LETTER)).freeze
       # A field of a form, see {Forms}.
       FIELD = { "type" => "object", "required" => %w[name label required type],
                 "properties" => { "name" => TEXT, "label" => TEXT, "meaning" => TEXT, "required" => YES, "finished" => YES,
@@ -93,7 +105,8 @@ module OakenGauge
       # Every shape that has a name.
       NAMED = { "UnitDocument" => UNIT, "Setting" => SETTING, "Cut" => CUT, "FabricParts" => FABRIC, "Waste" => WASTE,
                 "Accuracy" => ACCURACY, "Step" => STEP, "Drawing" => DRAWING, "UnitDrawing" => UNIT_DRAWING, "Beam" => BEAM,
-                "BeamRow" => BEAM_ROW, "Method" => METHOD, "WeighAnswer" => WEIGHING, "SizesAnswer" => LADDER, "Field" => FIELD,
+                "BeamRow" => BEAM_ROW, "Method" => METHOD, "WeighAnswer" => WEIGHING, "SizesAnswer" => LADDER, "PlanAnswer" => PLAN,
+                "Field" => FIELD,
                 "Kind" => KIND, "UnitKind" => UNIT_KIND }.freeze
     end
   end

@@ -19,9 +19,11 @@ module OakenGauge
           { "weigh" => question("Which method to make a unit by?", WeighDocument),
             "sizes" => question("At which sizes of a block do its units fall on marks?", SizesDocument,
 SizesDocument.fields[1].type.entries),
+            "plan" => question("How to cut pieces from stock?", PlanDocument),
             "bench" => question("A whole bench as one file", BenchDocument),
             "weigh-answer" => answer("The methods, best first; those that cannot be used last", "WeighAnswer"),
-            "sizes-answer" => answer("The ladder of block sizes, best first", "SizesAnswer") }
+            "sizes-answer" => answer("The ladder of block sizes, best first", "SizesAnswer"),
+            "plan-answer" => answer("The cutting plan, fabric by fabric", "PlanAnswer") }
         end
 
         # @return [Hash] what the contract refers to

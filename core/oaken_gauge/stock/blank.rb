@@ -10,6 +10,12 @@ module OakenGauge
     # - then_do: Symbol, what becomes of each
     # - die: {Tools::Die}
     # - drawing: Proc to the [Polygon]s of the shapes that the die cuts from one
-    Blank = Struct.new(:role, :size, :count, :then_do, :die, :drawing, keyword_init: true)
+    Blank = Struct.new(:role, :size, :count, :then_do, :die, :drawing, keyword_init: true) do
+      # The length lies along the lengthwise grain: across the strip.
+      # @return [Array<Array(Array(Rational, Rational), Integer)>] sizes and counts, for a plan
+      def planned(_fabric)
+        [[size.reverse, count]]
+      end
+    end
   end
 end

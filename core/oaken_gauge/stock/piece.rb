@@ -17,6 +17,11 @@ module OakenGauge
         [Sheets::Form.of_piece(*size, marks)]
       end
 
+      # @return [Array<Array(Array(Rational, Rational), Integer)>] sizes and counts, for a plan
+      def planned(_fabric)
+        [[size, count]]
+      end
+
       # @return [Rational] inches, the narrowest strip it can be cut from
       def least_width
         size.min

@@ -19,6 +19,16 @@ module OakenGauge
             .map { |way, turning| Sheets::Form.of_run(way[:width], Tiling.of(way[:outline], turning: turning)) }
       end
 
+      # As lengths of strip: as many as fill strips of the fabric, and one with the rest.
+      # @param fabric [Fabric]
+      # @return [Array<Array(Array(Rational, Rational), Integer)>] sizes and counts, for a plan
+      def planned(fabric)
+        layout = Rows::RunRows.new(fabric, self, :inch).best or return []
+        full, rest = count.divmod(layout.per_strip)
+        lengths = [[layout.per_strip, full], [rest, rest.zero? ? 0 : 1]].reject { |_, times| times.zero? }
+        lengths.map { |held, times| [[layout.strip, Grid.new(1/64r).ceil(layout.reach.call(held))], times] }
+      end
+
       # @return [Rational] inches, the narrowest strip it can be cut from
       def least_width
         ways.map { |way| way[:width] }.min

@@ -22,6 +22,12 @@ module OakenGauge
         width if across <= width
       end
 
+      # As sheets of a plan, where a strip may hold several rows.
+      # @return [Array] width, length and count of each size
+      def rectangles
+        [[width, strip_length, count]]
+      end
+
       # @return [Integer, nil]
       def strips_in_stock(_width)
         count

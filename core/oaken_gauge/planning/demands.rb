@@ -1,0 +1,92 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Planning
+    # What a plan has to give of each fabric: the pieces asked for, those of the methods picked, and spare ones; each kind
+    # with its letter.
+    class Demands
+      # What becomes of a piece, as a method says it and as a plan does.
+      THEN = { cut_diagonal: :cut_once_diagonally, cut_both_diagonals: :cut_twice_diagonally }.freeze
+
+      # @param document [Documents::PlanDocument]
+      def initialize(document)
+        @document = document
+      end
+
+      # @return [Hash{Symbol => Array<Kind>}] by fabric
+      def by_fabric
+        @by_fabric ||= begin
+          pieces = @document.pieces.each_with_index.flat_map { |piece, place| asked(piece, place) }
+          all = pieces + @document.picks.flat_map { |pick| picked(pick) }
+          lettered(all.group_by(&:first).transform_values { |list| joined(list.map(&:last)) })
+        end
+      end
+
+      private
+
+      def asked(piece, place)
+        sizes = piece.run ? runs(piece) : [piece.size]
+        turn = piece.turn && piece.run.nil? && !directional?(piece.fabric.to_sym)
+        sizes.map do |size|
+          [piece.fabric.to_sym, Kind.new(size: size, count: spared(piece.count), turn: turn, shape: piece.run ? :run : shape(size),
+                                         then_do: piece.then_do, for: [piece.unit].compact, place: "/pieces/#{place}")]
+        end
+      end
+
+      # A run may be parted between its segments.
+      def runs(piece)
+        (piece.segments || [piece.run.length]).map { |length| [piece.run.width, length] }
+      end
+
+      def shape(size)
+        size.uniq.one? ? :square : :rectangle
+      end
+
+      def directional?(fabric)
+        @document.stock.fetch(fabric).any?(&:directional?)
+      end
+
+      def spared(count)
+        (count * (1 + (@document.spare_percent.to_r / 100))).ceil
+      end
+
+      # The cuts of the method, with this drawer and this stock.
+      def picked(pick)
+        fabrics = pick.unit.class.roles.to_h { |role| [role, @document.stock.fetch(pick.fabrics.fetch(role).to_sym).first] }
+        cuts_of(pick, fabrics).flat_map do |cut|
+          cut.planned(fabrics.fetch(cut.role)).map { |size, count| kind_of(pick, cut, size, count) }
+        end
+      end
+
+      def cuts_of(pick, fabrics)
+        Methods.making(pick.unit).find { |one| one.id == pick.technique.to_s }&.new(task(pick, fabrics))&.cuts || []
+      end
+
+      def task(pick, fabrics)
+        Documents::WeighDocument.new(unit: pick.unit, seam: @document.seam, tools: @document.tools, maker: @document.maker,
+fabrics: fabrics).task
+      end
+
+      def kind_of(pick, cut, size, count)
+        fabric = pick.fabrics.fetch(cut.role).to_sym
+        run = cut.is_a?(Stock::Run)
+        [fabric, Kind.new(size: size, count: spared(count), turn: !run && !directional?(fabric), shape: run ? :run : shape(size),
+                          then_do: THEN[cut.then_do], for: [pick.unit.class.kind.to_s])]
+      end
+
+      # Alike are one kind, whoever they are for.
+      def joined(kinds)
+        kinds.group_by { |kind| [kind.looks, kind.turn, (kind.size unless kind.turn)] }.values.map do |same|
+          Kind.new(**same.first.to_h, count: same.sum(&:count), for: same.flat_map(&:for).uniq)
+        end
+      end
+
+      # A to Z, then AA: the largest first, the same letter for what looks the same in any fabric.
+      def lettered(by_fabric)
+        looks = by_fabric.values.flatten.map(&:looks).uniq.sort_by { |size, shape, then_do| [size.map(&:-@), shape.to_s, then_do.to_s] }
+        letters = looks.zip("A".."ZZ").to_h
+        by_fabric.transform_values { |kinds| kinds.map { |kind| Kind.new(**kind.to_h, letter: letters.fetch(kind.looks)) } }
+      end
+    end
+  end
+end

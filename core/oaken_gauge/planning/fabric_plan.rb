@@ -1,0 +1,135 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Planning
+    # The plan for one fabric: first what its precuts, bought strips and scraps give, then strips from the bolt.
+    class FabricPlan
+      # What the stock cannot give. - kind; - count; - say
+      Short = Struct.new(:kind, :count, :say, keyword_init: true)
+
+      # @return [Array<Short>]
+      attr_reader :short
+      # @return [Array<Laying::Cut>] sheets, then strips of the bolt, wide ones first
+      attr_reader :cuts
+
+      # @param kinds [Array<Kind>]
+      # @param stock [Array<Stock::Fabric>]
+      # @param effort [Integer]
+      def initialize(kinds, stock, effort:)
+        @stock = stock
+        @effort = effort
+        @bolt = stock.index { |fabric| fabric.is_a?(Stock::Yardage) }
+        lay(kinds, lengthwise: length_for?(kinds))
+        lay(kinds, lengthwise: false) if short.any? && kinds.any? { |kind| room && kind.size.max > room }
+      end
+
+      # @return [Rational] inches of the bolt
+      def used_length
+        @cutting ? @cutting.length : 0r
+      end
+
+      # @return [Rational] inches; no plan takes less of the bolt
+      def bound_length
+        @cutting ? @cutting.bound : 0r
+      end
+
+      # @return [Rational] inches that first fit takes
+      def first_fit_length
+        @cutting ? @cutting.first_fit.length : 0r
+      end
+
+      # @return [Array<Array(Rational, Integer)>] widths of strips of the bolt, and how many in a row
+      def widths
+        cuts.reject(&:sheet).map(&:width).tally.to_a
+      end
+
+      # @return [Integer]
+      def sheets_used
+        cuts.count(&:sheet)
+      end
+
+      # @return [Integer] no plan takes fewer of the sheets, were they all as large as the largest
+      def sheets_bound
+        largest = sheets.flat_map(&:rectangles).map { |wide, long, _| wide * long }.max or return 0
+        area = cuts.select(&:sheet).sum { |cut| cut.pieces.sum { |piece| piece.across * piece.along } }
+        (area / largest).ceil
+      end
+
+      private
+
+      # Inches along a strip of the bolt.
+      def room
+        @bolt && @stock[@bolt].usable_width
+      end
+
+      def sheets
+        @stock.reject.with_index { |_, i| i == @bolt }
+      end
+
+      # Long pieces lie along the bolt where there is enough of it, and are joined where there is not.
+      def length_for?(kinds)
+        @bolt && (@stock[@bolt].length.nil? || @stock[@bolt].length >= kinds.map { |kind| kind.size.max }.max)
+      end
+
+      def lay(kinds, lengthwise:)
+        @kinds = kinds.flat_map { |kind| Joining.new(kind, room).kinds(lengthwise: lengthwise) }
+        @cuts = []
+        @short = []
+        left = sheets.reduce(@kinds.map(&:count)) { |wanted, fabric| on_sheets(fabric, wanted) }
+        @bolt ? on_bolt(left) : none_left(left)
+      end
+
+      def none_left(left)
+        @kinds.zip(left).each { |kind, count| tell_short(kind, count, "more of the stock") if count.positive? }
+      end
+
+      # @return [Array<Integer>] what is still wanted of each kind
+      def on_sheets(fabric, wanted)
+        cuts = @kinds.zip(wanted).map { |kind, count| kind.to_cut(count) }
+        asked = cuts.select { |cut| cut.count.positive? }
+        return wanted if asked.empty?
+
+        best = Stock::Sheets::Sharing.new(fabric, asked).best
+        best.taken.each { |taken| add_sheets(fabric, taken, cuts) }
+        cuts.map { |cut| best.missing.fetch(cut, 0) }
+      end
+
+      def add_sheets(fabric, taken, cuts)
+        stock = @stock.index { |one| one.equal?(fabric) }
+        taken.repeats.times do
+          place = { stock: stock, sheet: @cuts.count { |cut| cut.stock == stock } }
+          @cuts << Laying.sheet(taken, place) { |cut| @kinds[cuts.index { |own| own.equal?(cut) }] }
+        end
+      end
+
+      def on_bolt(left)
+        kinds = @kinds.zip(left).select { |_, count| count.positive? }.map { |kind, count| Kind.new(**kind.to_h, count: count) }
+        return if kinds.empty?
+
+        @cutting = Cutting.new(kinds, room, effort: @effort)
+        missing = place_strips(kinds)
+        more = Length.new(@cutting.length - (@stock[@bolt].length || @cutting.length))
+        missing.each { |kind, count| tell_short(kinds[kind], count, "#{more} more of the bolt") }
+      end
+
+      # @return [Hash{Integer => Integer}] what is on strips that the bolt has no length for
+      def place_strips(kinds)
+        laid, over = fitting(@cutting.strips, @stock[@bolt].length)
+        laid.reduce(0r) do |at, strip|
+          @cuts << Laying.strip(strip, kinds, room, { stock: @bolt, at: at })
+          at + strip.width
+        end
+        over.map(&:tally).reduce({}) { |all, tally| all.merge(tally) { |_, one, other| one + other } }
+      end
+
+      def fitting(strips, length)
+        at = 0r
+        strips.partition { |strip| (length.nil? || at + strip.width <= length).tap { |fits| at += strip.width if fits } }
+      end
+
+      def tell_short(kind, count, more)
+        @short << Short.new(kind: kind, count: count, say: "#{count} of #{kind.letter} are missing: it takes #{more}.")
+      end
+    end
+  end
+end

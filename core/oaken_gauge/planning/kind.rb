@@ -1,0 +1,34 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Planning
+    # Pieces of one size that are to be cut of one fabric.
+    #
+    # - size: [height, width], Rational inches as cut; - count; - turn: whether they may lie either way round;
+    # - shape: :square, :rectangle or :run; - then_do: what becomes of each; - for: ids of the units they are for
+    # - letter: what they are called on every page; - place: where in the document they are told of
+    Kind = Struct.new(:size, :count, :turn, :shape, :then_do, :for, :letter, :place, keyword_init: true) do
+      # @return [Array<Array(Rational, Rational)>] the ways one may lie: across the strip and along it
+      def ways
+        turn ? [size, size.reverse].uniq : [size]
+      end
+
+      # @return [Rational] square inches
+      def area
+        size.inject(:*)
+      end
+
+      # What makes two kinds one letter.
+      # @return [Array]
+      def looks
+        [size.sort.reverse, shape, then_do]
+      end
+
+      # As a cut that is laid on sheets.
+      # @return [Stock::Piece]
+      def to_cut(left = count)
+        Stock::Piece.new(role: letter, exact: size, size: size, count: left, then_do: then_do, marks: [])
+      end
+    end
+  end
+end

@@ -1,0 +1,60 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Planning
+    # Where pieces lie: on the strips of a bolt, and on sheets.
+    module Laying
+      # A piece. - kind; - across, along: as it lies; - at: along the strip; - up: across it
+      Laid = Struct.new(:kind, :across, :along, :at, :up, keyword_init: true)
+      # A strip of the bolt, or a sheet. - stock: which entry of the stock; - sheet: which of its sheets, nil for the
+      # bolt; - width, length; - at: where it begins along the bolt; - pieces: [Laid]; - kept: sizes for the shelf
+      Cut = Struct.new(:stock, :sheet, :width, :length, :at, :pieces, :kept, keyword_init: true)
+
+      class << self
+        # @param strip [Strip]
+        # @param kinds [Array<Kind>]
+        # @param room [Rational] inches along it
+        # @param place [Hash] stock: and at: of the strip
+        # @return [Cut]
+        def strip(strip, kinds, room, place)
+          along = 0r
+          pieces = strip.segments.flat_map { |segment| stacked(segment, kinds, along).tap { along += segment.length } }
+          over = strip.segments.map { |segment| [strip.width - segment.across, segment.length] }
+          Cut.new(**place, width: strip.width, length: room, pieces: pieces, kept: worth_keeping([[strip.width, room - along], *over]))
+        end
+
+        # @param taken [Stock::Sheets::Sharing::Taken]
+        # @param place [Hash] stock: and sheet:
+        # @yield [Stock::Piece] tells its kind
+        # @return [Cut]
+        def sheet(taken, place)
+          pieces = taken.rows.flat_map { |row| in_row(row, yield(row.cut)) }
+          kept = taken.kept.map { |space| [space.wide, space.long] }
+          Cut.new(**place, width: taken.wide, length: taken.long, at: 0r, pieces: pieces, kept: kept)
+        end
+
+        private
+
+        def worth_keeping(sizes)
+          sizes.select { |size| Stock::Offcut.worth_keeping?(*size) }
+        end
+
+        def stacked(segment, kinds, along)
+          up = 0r
+          segment.pieces.map do |kind, across|
+            Laid.new(kind: kinds[kind], across: across, along: segment.length, at: along, up: up).tap { up += across }
+          end
+        end
+
+        def in_row(row, kind)
+          across, along = row.turned ? kind.size.reverse : kind.size
+          Array.new(row.count) do |i|
+            off = row.form.reach.call(i)
+            right, upward = row.turned ? [0, off] : [off, 0]
+            Laid.new(kind: kind, across: across, along: along, at: row.x + right, up: row.y + upward)
+          end
+        end
+      end
+    end
+  end
+end

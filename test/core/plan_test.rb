@@ -1,0 +1,152 @@
+# frozen_string_literal: true
+
+require_relative "../../bin/support/schemas"
+require "support/core_case"
+
+# The cutting plan: by hand, and for any pieces at all.
+class PlanTest < CoreCase
+  BOLT = { "form" => "yardage", "usable_width" => "40" }.freeze
+
+  def plan(pieces, stock = [BOLT], **more)
+    OakenGauge.plan({ "stock" => { "ink" => stock }, "pieces" => pieces, **more.transform_keys(&:to_s) })
+  end
+
+  def piece(size, count, **more)
+    { "fabric" => "ink", "size" => size, "count" => count, **more.transform_keys(&:to_s) }
+  end
+
+  def faults_of(document)
+    assert_raises(Documents::Invalid) { OakenGauge.plan(document) }.faults.to_h { |fault| [fault.pointer, fault.message] }
+  end
+
+  def sizes_laid(fabric)
+    fabric["strips"].flat_map { |strip| strip["pieces"].map { |one| one["size"] } }
+  end
+
+  def inches(text)
+    Length.parse(text).inches
+  end
+
+  # 30 squares of 2⅞: 13 to a strip, three strips. 24 of 2½ × 5½: 7 to a strip of 2½, or one above the other 14 to a
+  # strip of 5: one such, and ten more on two of 2½, which is as much as four of 2½.
+  def test_strips_by_hand
+    ink = plan([piece(["2 7/8", "2 7/8"], 30)])["fabrics"]["ink"]
+
+    assert_equal ["8 5/8", "8 5/8", "0", 3], [*ink.values_at("used_length", "bound_length", "gap"), ink["strips"].size]
+    assert_equal "10", plan([piece(["2 1/2", "5 1/2"], 24)])["fabrics"]["ink"]["used_length"]
+  end
+
+  # Eight 5 × 10 and eight 5 × 30: a 5 strip takes one of each, whole. First fit puts four short ones on a strip.
+  def test_better_than_by_hand
+    ink = plan([piece(%w[5 10], 8), piece(%w[5 30], 8)])["fabrics"]["ink"]
+
+    assert_equal %w[40 40], ink.values_at("used_length", "bound_length")
+  end
+
+  # 3½ × 60½ from 40 wide: along a bolt of two yards; from one of a yard joined, 64 inches of strip each.
+  def test_a_piece_longer_than_the_fabric_is_wide
+    border = [piece(["3 1/2", "60 1/2"], 1)]
+
+    assert_equal [["60 1/2", "3 1/2"]], sizes_laid(plan(border, [BOLT.merge("length" => "72")])["fabrics"]["ink"])
+    joined = plan(border, [BOLT.merge("length" => "36")])["fabrics"]["ink"]
+
+    assert_equal ["7", [["3 1/2", "24"], ["3 1/2", "40"]]], [joined["used_length"], sizes_laid(joined).sort]
+  end
+
+  def test_sheets_first_then_the_bolt
+    ink = plan([piece(["4 1/2", "4 1/2"], 20)], [{ "form" => "fat_quarter", "count" => 1 }, BOLT])["fabrics"]["ink"]
+
+    assert_equal [1, "4 1/2"], ink.values_at("sheets_used", "used_length") # 12 on the quarter, 8 on a strip
+    assert_equal([12, 8], ink["strips"].map { |strip| strip["pieces"].size })
+  end
+
+  def test_what_the_stock_cannot_give
+    ink = plan([piece(%w[5 5], 20)], [BOLT.merge("length" => "10")])["fabrics"]["ink"]
+
+    assert_equal([["A", 4]], ink["short"].map { |short| short.values_at("letter", "count") })
+    assert_match(/5 more of the bolt/, ink["short"].first["say"])
+    scrap = plan([piece(%w[5 5], 5)], [{ "form" => "scraps", "pieces" => [%w[5 6]] }])["fabrics"]["ink"]
+
+    assert_equal([4], scrap["short"].map { |short| short["count"] })
+  end
+
+  def test_letters_spares_and_picks
+    unit = { "kind" => "half_square", "finished" => "2", "count" => 24 }
+    answer = OakenGauge.plan({ "stock" => { "ink" => [BOLT], "sand" => [BOLT] }, "spare_percent" => 10, "tools" => DRAWER,
+                               "pieces" => [piece(%w[6 6], 10)], "picks" => [{ "unit" => unit, "method" => "rotary/two_at_a_time",
+                                                                               "fabrics" => { "light" => "sand", "dark" => "ink" } }] })
+
+    assert_equal([["A", %w[6 6], 11], ["B", ["2 7/8", "2 7/8"], 28]], answer["letters"].map { |letter| letter.values_at("letter", "size", "count") })
+    assert_equal ["half_square"], answer["letters"].last["for"]
+    assert_empty Schemas.faults("plan-answer", answer)
+  end
+
+  def test_the_slotted_ruler
+    slots = { "id" => "s", "name" => "S", "kind" => "slotted_ruler", "slot_step" => "1/2", "reach" => "12", "length" => "20" }
+    ink = plan([piece(["2 1/2", "2 1/2"], 40)], tools: [slots])["fabrics"]["ink"]
+
+    assert_equal([["0", ["2 1/2", "5", "7 1/2"]]], ink["placements"].first["sequence"].map { |one| one.values_at("shift", "slots") })
+  end
+
+  def test_the_same_document_gives_the_same_plan
+    pieces = random_pieces(Random.new(3), 9)
+
+    assert_equal plan(pieces), plan(pieces)
+  end
+
+  def random_pieces(random, kinds)
+    Array.new(kinds) { piece(["#{random.rand(8..60)}/8", "#{random.rand(8..96)}/8"], random.rand(1..20), turn: random.rand < 0.7) }
+  end
+
+  # Any pieces: all are there, none overlap, every cut runs from edge to edge, never worse than by hand, never less than
+  # the bound.
+  def test_any_pieces_at_all
+    random = Random.new(12)
+    25.times do |i|
+      pieces = random_pieces(random, random.rand(1..8)).uniq { |one| one["size"] }
+      ink = plan(pieces, effort: 1)["fabrics"]["ink"]
+
+      assert_equal pieces.sum { |one| one["count"] }, ink["strips"].sum { |strip| strip["pieces"].size }, i
+      used, bound, by_hand = ink.values_at("used_length", "bound_length", "first_fit_length").map { |length| inches(length) }
+
+      assert_operator used, :<=, by_hand
+      assert_operator bound, :<=, used
+      assert_equal(used, ink["strips"].sum { |strip| inches(strip["width"]) })
+      ink["strips"].each { |strip| assert_strip(strip) }
+    end
+  end
+
+  # Segments one beside the other; in each at most two pieces of its length, one above the other.
+  def assert_strip(strip)
+    segments = strip["pieces"].group_by { |one| inches(one["at"]) }.sort
+    ends = segments.map { |at, list| at + list.map { |one| inches(one["size"][1]) }.max }
+
+    assert(segments.map(&:first).drop(1).zip(ends).all? { |begins, before| begins >= before })
+    assert_operator ends.last, :<=, 40
+    segments.map(&:last).each { |list| assert_stack(list, inches(strip["width"])) }
+  end
+
+  def assert_stack(list, width)
+    across = list.sort_by { |one| inches(one["up"]) }.map { |one| [inches(one["up"]), inches(one["size"][0])] }
+
+    assert_operator list.size, :<=, 2
+    assert_equal 1, list.map { |one| one["size"][1] }.uniq.size
+    assert(across.each_cons(2).all? { |(low, high), (next_low, _)| low + high <= next_low })
+    assert_operator across.last.sum, :<=, width
+  end
+
+  BAD = { { "stock" => {}, "pieces" => [] } => "/pieces",
+          { "stock" => { "ink" => [] }, "pieces" => [] } => "/stock/ink",
+          { "stock" => { "ink" => [BOLT] }, "pieces" => [{ "fabric" => "sea", "size" => %w[2 2] }] } => "/pieces/0/fabric",
+          { "stock" => { "ink" => [BOLT] }, "pieces" => [{ "fabric" => "ink", "size" => %w[0 2] }] } => "/pieces/0/size/0",
+          { "stock" => { "ink" => [BOLT] }, "pieces" => [{ "fabric" => "ink", "size" => %w[2 2], "count" => 100_000 }] } => "/pieces/0/count",
+          { "stock" => { "ink" => [BOLT] }, "pieces" => [{ "fabric" => "ink", "size" => %w[41 42] }] } => "/pieces/0",
+          { "stock" => { "ink" => [{ "form" => "squares", "side" => "5" }] }, "pieces" => [{ "fabric" => "ink", "size" => %w[2 6] }] } => "/pieces/0",
+          { "stock" => { "ink" => [BOLT] }, "pieces" => [{ "fabric" => "ink" }] } => "/pieces/0/size",
+          { "stock" => { "ink" => [{ "form" => "scraps", "pieces" => [%w[2 2]] * 10_000 }] }, "pieces" => [] } => "" }.freeze
+
+  def test_bad_documents
+    BAD.each { |document, pointer| assert_includes faults_of(document).keys, pointer, document.to_s[0, 200] }
+    assert_match(/joined from strips/, faults_of({ "stock" => { "ink" => [BOLT] }, "pieces" => [{ "fabric" => "ink", "size" => %w[41 42] }] })["/pieces/0"])
+  end
+end
