@@ -32,10 +32,10 @@ module OakenGauge
         end
 
         # How deep blocks are looked for beside blocks, and from how many pieces on that is not worth the while.
-        DEPTH = 3
+        DEPTH = 2
         MANY = 60
         # Rows and pieces fewer than fit, that leave more room beside.
-        FEWER = 3
+        FEWER = 2
 
         # @param fabric [Fabric]
         # @param cut [Piece, Run]
@@ -68,9 +68,14 @@ module OakenGauge
         def find(long, wide, depth)
           plain = plain(long, wide)
           grid = plain.first or return
-          return grid if depth.zero? || grid.held > MANY
+          return grid if depth.zero? || grid.held > MANY || grid.form.square || grid.held >= most(long, wide)
 
           [grid, *plain.flat_map { |block| filled_up(block, long, wide, depth - 1) }].max_by.with_index { |block, i| [block.held, -i] }
+        end
+
+        # More than the area gives room for there cannot be.
+        def most(long, wide)
+          (long * wide / @forms.map(&:area).min).floor
         end
 
         def full(form, turned, long, wide)

@@ -7,17 +7,19 @@ module OakenGauge
       # reach, and how they are drawn. A square is the plainest tiling there is.
       #
       # - width: Rational inches across a row
+      # - area: square inches of one, at the least; - square: whether it is a square, of which no layout holds more than
+      #   plain rows do
       # - per: Proc, from a length to how many stand in it
       # - reach: Proc, from a count to the inches it takes
       # - outlines, marks: Procs, from a count to [Polygon]s and to lines across them, as they lie in the row
-      Form = Struct.new(:width, :per, :reach, :outlines, :marks, keyword_init: true) do
+      Form = Struct.new(:width, :area, :square, :per, :reach, :outlines, :marks, keyword_init: true) do
         # @param across [Rational] inches
         # @param along [Rational]
         # @param lines [Array] across one piece, in parts of its sides
         # @return [Form]
         def self.of_piece(across, along, lines)
           side_by_side = ->(count, &each) { Array.new(count, &each) }
-          new(width: across, per: ->(length) { (length / along).floor }, reach: ->(count) { count * along },
+          new(width: across, area: across * along, square: across == along, per: ->(length) { (length / along).floor }, reach: ->(count) { count * along },
               outlines: ->(count) { side_by_side.call(count) { |i| Polygon.rectangle(along, across).move(i * along, 0) } },
               marks: ->(count) { side_by_side.call(count) { |i| drawn(lines, i, along, across) }.flatten(1) })
         end
@@ -26,7 +28,7 @@ module OakenGauge
         # @param tiling [Tiling]
         # @return [Form]
         def self.of_run(width, tiling)
-          new(width: width, per: tiling.method(:fit), reach: tiling.method(:length_of), outlines: tiling.method(:outlines),
+          new(width: width, area: tiling.upright.area, square: false, per: tiling.method(:fit), reach: tiling.method(:length_of), outlines: tiling.method(:outlines),
               marks: ->(_) { [] })
         end
 

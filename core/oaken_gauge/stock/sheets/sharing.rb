@@ -43,14 +43,17 @@ module OakenGauge
         def initialize(fabric, cuts)
           @fabric = fabric
           @cuts = cuts
-          depth = fabric.rectangles.size > MANY_SIZES ? 0 : Blocks::DEPTH
-          @blocks = {}.compare_by_identity
-          cuts.each { |cut| @blocks[cut] = Blocks.new(fabric, cut, depth: depth) }
+          lay_in_blocks(0)
         end
 
+        # Plain rows first; blocks beside blocks only where they could take less.
         # @return [Attempt]
         def best
-          orders.map { |order| attempt(order) }.min_by.with_index { |attempt, i| [attempt.score, i] }
+          rows = least
+          return rows if fabric_left_over?(rows) || @fabric.rectangles.size > MANY_SIZES
+
+          lay_in_blocks(Blocks::DEPTH)
+          [rows, least].min_by(&:score)
         end
 
         # @return [Boolean] whether any sheet holds one
@@ -59,6 +62,25 @@ module OakenGauge
         end
 
         private
+
+        def lay_in_blocks(depth)
+          @blocks = {}.compare_by_identity
+          @cuts.each { |cut| @blocks[cut] = Blocks.new(@fabric, cut, depth: depth) }
+        end
+
+        def least
+          orders.map { |order| attempt(order) }.min_by.with_index { |attempt, i| [attempt.score, i] }
+        end
+
+        # Whether one sheet fewer could not hold the pieces, whichever way they lie.
+        def fabric_left_over?(attempt)
+          return false if attempt.missing.values.any?(&:positive?)
+
+          pieces = @cuts.sum { |cut| cut.count * cut.forms(@fabric.directional?).map(&:area).min }
+          smallest = attempt.taken.map { |taken| taken.long * taken.wide }.min
+          same_size = @fabric.rectangles.one?
+          same_size && attempt.taken.sum(&:area) - smallest < pieces
+        end
 
         # Large pieces first; and every other order, where there are few.
         def orders
