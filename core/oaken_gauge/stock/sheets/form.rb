@@ -19,7 +19,8 @@ module OakenGauge
         # @return [Form]
         def self.of_piece(across, along, lines)
           side_by_side = ->(count, &each) { Array.new(count, &each) }
-          new(width: across, area: across * along, square: across == along, per: ->(length) { (length / along).floor }, reach: ->(count) { count * along },
+          new(width: across, area: across * along, square: across == along,
+              per: ->(length) { (length / along).floor }, reach: ->(count) { count * along },
               outlines: ->(count) { side_by_side.call(count) { |i| Polygon.rectangle(along, across).move(i * along, 0) } },
               marks: ->(count) { side_by_side.call(count) { |i| drawn(lines, i, along, across) }.flatten(1) })
         end
@@ -28,7 +29,8 @@ module OakenGauge
         # @param tiling [Tiling]
         # @return [Form]
         def self.of_run(width, tiling)
-          new(width: width, area: tiling.upright.area, square: false, per: tiling.method(:fit), reach: tiling.method(:length_of), outlines: tiling.method(:outlines),
+          new(width: width, area: tiling.upright.area, square: false,
+              per: tiling.method(:fit), reach: tiling.method(:length_of), outlines: tiling.method(:outlines),
               marks: ->(_) { [] })
         end
 

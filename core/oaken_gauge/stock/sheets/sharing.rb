@@ -7,33 +7,6 @@ module OakenGauge
       # are open have left, then takes new ones. Which cut comes first decides what is left, so every order is tried,
       # and the one kept that is short of least, then takes least, then leaves most for the shelf.
       class Sharing
-        # Sheets of one size that are cut alike. - long, wide; - repeats; - rows: [Filling::Row]; - free: [Space];
-        # - opener: the cut they were taken for
-        Taken = Struct.new(:long, :wide, :repeats, :rows, :free, :opener, keyword_init: true) do
-          # @return [Numeric] square inches of all of them
-          def area
-            long * wide * repeats
-          end
-
-          # @return [Array<Space>] what goes back to the shelf, largest first
-          def kept
-            free.select(&:worth_keeping?).sort_by { |space| -space.area }
-          end
-
-          # @return [Numeric] square inches of all of them
-          def kept_area
-            kept.sum(&:area) * repeats
-          end
-        end
-
-        # One way to lay them all. - taken: [Taken]; - missing: {cut => count}
-        Attempt = Struct.new(:taken, :missing, keyword_init: true) do
-          # @return [Array<Numeric>] less is better
-          def score
-            [missing.values.sum, taken.sum(&:area).to_f.round(9), -taken.sum(&:kept_area).to_f]
-          end
-        end
-
         # More cuts than are tried in every order, and more sizes of sheet than blocks beside blocks are looked for on.
         MOST_ORDERED = 4
         MANY_SIZES = 60
@@ -50,7 +23,7 @@ module OakenGauge
         # @return [Attempt]
         def best
           rows = least
-          return rows if fabric_left_over?(rows) || @fabric.rectangles.size > MANY_SIZES
+          return rows if @fabric.rectangles.size > MANY_SIZES || rows.least?(@fabric)
 
           lay_in_blocks(Blocks::DEPTH)
           [rows, least].min_by(&:score)
@@ -70,16 +43,6 @@ module OakenGauge
 
         def least
           orders.map { |order| attempt(order) }.min_by.with_index { |attempt, i| [attempt.score, i] }
-        end
-
-        # Whether one sheet fewer could not hold the pieces, whichever way they lie.
-        def fabric_left_over?(attempt)
-          return false if attempt.missing.values.any?(&:positive?)
-
-          pieces = @cuts.sum { |cut| cut.count * cut.forms(@fabric.directional?).map(&:area).min }
-          smallest = attempt.taken.map { |taken| taken.long * taken.wide }.min
-          same_size = @fabric.rectangles.one?
-          same_size && attempt.taken.sum(&:area) - smallest < pieces
         end
 
         # Large pieces first; and every other order, where there are few.
