@@ -16,8 +16,13 @@ module OakenGauge
         def least?(fabric)
           return false if missing.values.any?(&:positive?) || fabric.rectangles.size > 1
 
-          pieces = missing.keys.sum { |cut| cut.count * cut.forms(fabric.directional?).map(&:area).min }
-          taken.sum(&:area) - fabric.rectangles.first.first(2).inject(:*) < pieces
+          taken.sum(&:area) - fabric.rectangles.first.first(2).inject(:*) < pieces_area(fabric)
+        end
+
+        private
+
+        def pieces_area(fabric)
+          missing.keys.sum { |cut| cut.count * cut.forms(fabric.directional?).map(&:area).min }
         end
       end
     end
