@@ -117,6 +117,29 @@ class SheetsTest < CoreCase
     assert_equal 2, strips.call({ "light" => { "form" => "yardage" }, "dark" => { "form" => "yardage" } })
   end
 
+  # Quarter-square patches of 4 are cut from 2½: two rows of 13 on a bought strip of 5½, where a strip of the bolt has one.
+  # Half-square patches of 2 on a folded strip: twelve on either layer of 20 (6 × 3.2071 = 19.24).
+  def test_several_rows_on_a_bought_strip
+    wide = Stock::Strips.new(width: 11/2r)
+    geese, skies = { quarter: [Patches::QuarterSquare.new(4r), 1], half: [Patches::HalfSquare.new(2r), 2] }.values.map do |shape, layers|
+      ->(count) { wide.allocate(Stock::Run.new(role: :light, count: count, layers: layers, then_do: :cut_triangles, ways: [lying(shape)])) }
+    end
+
+    assert_equal [1, 2], [geese.call(26).taken, geese.call(40).taken]
+    assert_equal [1, 24], [skies.call(24).taken, skies.call(24).sheets.sum { |sheet| sheet.outlines.size }]
+  end
+
+  def lying(shape)
+    { exact: 5/2r, width: 5/2r, outline: shape.strip_outline(1/4r) }
+  end
+
+  # A row as wide as the strip is not cut along it; a narrower one is, once.
+  def test_bought_strips_that_have_the_width
+    strips = Stock::Strips.new(width: 5/2r)
+
+    assert_equal([{}, { 2r => 1 }], [5/2r, 2r].map { |side| strips.allocate(piece(side, side, 6)).cut_strips })
+  end
+
   # Any cuts on any scraps: they lie on their sheets, clear of one another and of what is kept, and every cut runs from
   # edge to edge; never fewer than rows one under the other give.
   def test_any_cuts_at_all

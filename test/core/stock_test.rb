@@ -26,8 +26,10 @@ class StockTest < CoreCase
     [Stock::Yardage.new, [5r, 2r, 12]] => [160, 40, 2],
     # The same of a print that may not be turned: one strip of 5, 24 along, 16 × 5 back.
     [Stock::Yardage.new(directional: true), [5r, 2r, 12]] => [200, 80, 1],
-    # Two-inch squares from strips of 5 1/2 still go one row to a strip.
-    [Stock::Strips.new(width: 11/2r), [2r, 2r, 21]] => [440, 38 * 11/2r, 2],
+    # Two rows of two-inch squares go on a strip of 5 1/2: 20 and 1. Above them 40 × 1 1/2, beside the one 38 × 2.
+    [Stock::Strips.new(width: 11/2r), [2r, 2r, 21]] => [220, 60 + 76, 1],
+    # One row along a strip: the first strip is filled to 38, the second to 19, and what is beyond stays a strip.
+    [Stock::Strips.new(width: 5/2r), [19/8r, 19/8r, 24]] => [200, (2 + 21) * 5/2r, 2],
     # Ten-inch squares hold 3 × 3 of 3: 12 take two. The first leaves 1 inch, nothing; on the second one row of
     # three: 7 × 10 above, and 1 × 3 beside, too narrow.
     [Stock::Squares.new(side: 10r), [3r, 3r, 12]] => [200, 70, 2],

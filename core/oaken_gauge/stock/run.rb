@@ -16,7 +16,7 @@ module OakenGauge
       # @return [Array<Sheets::Form>] the ways it lies in rows
       def forms(directional)
         ways.product(directional ? [false] : [true, false])
-            .map { |way, turning| Sheets::Form.of_run(way[:width], Tiling.of(way[:outline], turning: turning)) }
+            .map { |way, turning| Sheets::Form.of_run(way[:width], Tiling.of(way[:outline], turning: turning), layers) }
       end
 
       # As lengths of strip: as many as fill strips of the fabric, and one with the rest.

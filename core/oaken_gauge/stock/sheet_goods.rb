@@ -11,7 +11,7 @@ module OakenGauge
       def allocate_all(cuts, measure = :inch)
         blanks, others = cuts.partition { |cut| cut.is_a?(Blank) }
         Sheets::SheetAllocations.new(self, others, measure).call.tap do |taken|
-          blanks.each { |cut| taken[cut] = Sheets::Blanks.new(self, cut, measure).allocation }
+          blanks.each { |cut| taken[cut] = blanks(cut, measure) }
         end
       end
 
@@ -25,7 +25,23 @@ module OakenGauge
         true
       end
 
+      # @return [Boolean] whether the rest of a sheet is cut off across before anything else
+      def crosscut_first?
+        false
+      end
+
+      # @param cut [Piece, Run]
+      # @return [Problem] why none of it fits
+      def too_small_for(cut, measure)
+        Problem.new(code: :precut_too_small, say: "No piece fits on the #{called(measure)} of #{cut.role}. " \
+                                                  "Use a larger cut of cloth, or a method that cuts smaller.")
+      end
+
       private
+
+      def blanks(cut, measure)
+        Sheets::Blanks.new(self, cut, measure).allocation
+      end
 
       def missing_for(allocations)
         held = rectangles.sum(&:last) unless rectangles.any? { |rectangle| rectangle.last.nil? }

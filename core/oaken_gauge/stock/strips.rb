@@ -2,8 +2,8 @@
 
 module OakenGauge
   module Stock
-    # Strips already cut to one width.
-    class Strips < Fabric
+    # Strips already cut to one width: long narrow sheets, which may hold several rows.
+    class Strips < SheetGoods
       length :width, default: nil, most: 200, label: "Width of a strip"
       length :usable_length, as: :strip_length, default: Yardage::DEFAULT_USABLE_WIDTH, most: 10_000, label: "Usable length"
       integer :count, within: 1..100_000, default: nil, label: "How many"
@@ -22,15 +22,14 @@ module OakenGauge
         width if across <= width
       end
 
-      # As sheets of a plan, where a strip may hold several rows.
-      # @return [Array] width, length and count of each size
-      def rectangles
-        [[width, strip_length, count]]
-      end
-
       # @return [Integer, nil]
       def strips_in_stock(_width)
         count
+      end
+
+      # @return [Array] width, length and count of each size
+      def rectangles
+        [[width, strip_length, count]]
       end
 
       # @return [String] for the words of a refusal
@@ -38,15 +37,34 @@ module OakenGauge
         "#{Length.new(width, measure)} strips"
       end
 
+      # @param taken [Array<Sheets::Taken>]
+      # @return [Array] widths and counts of strips that were taken
+      def strips_of(taken)
+        taken.empty? ? [] : [[width, taken.sum(&:repeats)]]
+      end
+
       # @return [Boolean] whether strips still have to be cut to their width
       def cut_to_width?(needed)
         needed < width
       end
 
+      # A strip is crosscut where its pieces end: the rest of it stays a strip.
+      # @return [Boolean]
+      def crosscut_first?
+        true
+      end
+
+      # @param cut [Piece, Run]
+      # @return [Problem] why none of it fits on a strip
+      def too_small_for(cut, measure)
+        rows_for(cut, measure).too_large
+      end
+
       private
 
-      def missing_for(allocations)
-        count && (allocations.sum { |taken| taken.strips.empty? ? 0 : taken.taken } - count)
+      # Blanks lie with their length along the grain where they can, as on strips of the bolt.
+      def blanks(cut, measure)
+        Rows::BlankRows.new(self, cut, measure).allocation
       end
 
       def missing_words(missing, _measure)

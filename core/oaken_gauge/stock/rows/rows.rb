@@ -34,13 +34,14 @@ module OakenGauge
           @best ||= layouts.min_by(&:preference)
         end
 
-        private
-
         # None of the ways to lie fits: across the strip, or else along it.
+        # @return [Problem]
         def too_large
           wide_enough = ways.select { |across, _| fabric.strip_for(across) }
           wide_enough.empty? ? strip_too_narrow(ways.map(&:first).min) : strip_too_short(wide_enough.map(&:last).min)
         end
+
+        private
 
         def shortage(layout)
           held = fabric.strips_in_stock(layout.strip)

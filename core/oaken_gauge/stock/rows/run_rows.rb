@@ -6,6 +6,13 @@ module OakenGauge
       # Shapes tiled along strips, each turned half round. Every strip starts afresh. A folded strip is
       # tiled on half its length, two layers at a time.
       class RunRows < Rows
+        # @return [Problem]
+        def too_large
+          return strip_too_narrow(cut.least_width) unless fabric.strip_for(cut.least_width)
+
+          strip_too_short(Grid.new(1/8r).ceil(cut.ways.map { |way| way[:outline].width }.min * cut.layers))
+        end
+
         private
 
         def layouts
@@ -31,12 +38,6 @@ module OakenGauge
                         fit: ->(length) { layers * tiling.fit(length / layers.to_r) },
                         reach: ->(count) { layers * tiling.length_of(cuts.call(count)) },
                         outlines: ->(count) { tiling.outlines(cuts.call(count)) })
-        end
-
-        def too_large
-          return strip_too_narrow(cut.least_width) unless fabric.strip_for(cut.least_width)
-
-          strip_too_short(Grid.new(1/8r).ceil(cut.ways.map { |way| way[:outline].width }.min * cut.layers))
         end
       end
     end

@@ -41,6 +41,7 @@ module OakenGauge
         # @param cut [Piece, Run]
         # @param depth [Integer]
         def initialize(fabric, cut, depth: DEPTH)
+          @fabric = fabric
           @forms = cut.forms(fabric.directional?)
           @turns = fabric.directional? ? [false] : [false, true]
           @depth = depth
@@ -61,6 +62,15 @@ module OakenGauge
         # @return [Integer] how many a rectangle holds
         def held(long, wide)
           best(long, wide)&.held || 0
+        end
+
+        # @param space [Space]
+        # @param extent [Array(Numeric, Numeric)] of what lies in its corner, inches
+        # @return [Symbol] the first cut beyond the last piece
+        def last_cut(space, extent)
+          return space.better_split(*extent) unless @fabric.crosscut_first?
+
+          %i[across along].max_by { |first| space.split(*extent, first).select(&:worth_keeping?).sum(&:area) }
         end
 
         private

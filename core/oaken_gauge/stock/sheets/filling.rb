@@ -52,7 +52,7 @@ module OakenGauge
         # What is whole once so many are laid in rows.
         def left_of(space, block, count)
           extent = block.extent(count)
-          [*space.split(*extent, space.better_split(*extent)), *beside_last(space, block, count)]
+          [*space.split(*extent, @blocks.last_cut(space, extent)), *beside_last(space, block, count)]
         end
 
         def leave(space, count)
@@ -60,7 +60,7 @@ module OakenGauge
           count
         end
 
-        # Once all are laid, the cut that frees the larger rectangle is made first; before, the one that the others need.
+        # Once all are laid, the cut that leaves most is made first; before, the one that the others need.
         def rest(space, block, here, left, depth)
           if left.zero?
             @free.concat(left_of(space, block, here))

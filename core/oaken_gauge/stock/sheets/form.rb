@@ -25,19 +25,31 @@ module OakenGauge
               marks: ->(count) { side_by_side.call(count) { |i| drawn(lines, i, along, across) }.flatten(1) })
         end
 
+        # Folded, so many are cut at once, and the pieces lie one behind the other again on the open sheet.
+        #
         # @param width [Rational] inches
         # @param tiling [Tiling]
+        # @param layers [Integer]
         # @return [Form]
-        def self.of_run(width, tiling)
+        def self.of_run(width, tiling, layers = 1)
+          part = ->(count) { (count / layers.to_r).ceil }
           new(width: width, area: tiling.upright.area, square: false,
-              per: tiling.method(:fit), reach: tiling.method(:length_of), outlines: tiling.method(:outlines),
-              marks: ->(_) { [] })
+              per: ->(length) { layers * tiling.fit(length / layers.to_r) },
+              reach: ->(count) { layers * tiling.length_of(part.call(count)) },
+              outlines: ->(count) { unfolded(tiling, part.call(count), count) }, marks: ->(_) { [] })
+        end
+
+        def self.unfolded(tiling, each, count)
+          length = tiling.length_of(each)
+          (0...count).step(each).flat_map do |first|
+            tiling.outlines([each, count - first].min).map { |outline| outline.move((first / each) * length, 0) }
+          end
         end
 
         def self.drawn(lines, place, along, across)
           lines.map { |line| line.map { |x, y| [(place + x) * along, y * across] } }
         end
-        private_class_method :drawn
+        private_class_method :drawn, :unfolded
       end
     end
   end

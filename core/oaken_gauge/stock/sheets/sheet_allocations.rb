@@ -19,7 +19,7 @@ module OakenGauge
         # @return [Hash{Piece, Run => Allocation}] by identity
         def call
           @cuts.each_with_object({}.compare_by_identity) do |cut, taken|
-            taken[cut] = @sharing.holds?(cut) ? allocation(cut) : Allocation.refused(too_small(cut))
+            taken[cut] = @sharing.holds?(cut) ? allocation(cut) : Allocation.refused(@fabric.too_small_for(cut, @measure))
           end
         end
 
@@ -98,11 +98,6 @@ module OakenGauge
 
           say = "The #{@fabric.called(@measure)} of #{cut.role} give #{cut.count - missing} of #{cut.count} pieces: "
           Problem.new(code: :short, say: "#{say}#{missing} are missing. Find more, or make fewer.")
-        end
-
-        def too_small(cut)
-          Problem.new(code: :precut_too_small, say: "No piece fits on the #{@fabric.called(@measure)} of #{cut.role}. " \
-                                                    "Use a larger cut of cloth, or a method that cuts smaller.")
         end
       end
     end
