@@ -2,8 +2,8 @@
 
 module OakenGauge
   module Stock
-    # One fabric in the form in which the maker has it. Cloth is taken in whole strips, one row of
-    # pieces to a strip, so that two people get the same numbers.
+    # One fabric in the form in which the maker has it. The bolt is cut in whole strips, one row of pieces to a strip;
+    # what comes in sheets is cut from edge to edge, see {Sheets}.
     #
     # @abstract A form gives {#strip_for} and {#strips_in_stock}, and what it is called.
     class Fabric
