@@ -47,6 +47,7 @@ class CoreCase < Minitest::Test
       assert_equal expected.size, actual&.size, at
       expected.each_index { |i| assert_holds(expected[i], actual[i], "#{at}/#{i}") }
     when Float then assert_in_delta expected, actual, CLOSE, at
+    when nil then assert_nil actual, at
 
     else assert_equal expected, actual, at
     end
