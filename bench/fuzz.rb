@@ -23,3 +23,6 @@ fresh = lambda do
 end
 puts "requests: #{Fuzzing.requests(seed, requests, ServerCase::APP, &fresh).inspect}"
 puts "memory: #{before} MB, #{between} MB after the documents, #{memory.call} MB after the requests"
+
+# The tests' database is put away when Minitest has run; here it does not.
+Minitest.class_variable_get(:@@after_run).reverse_each(&:call)
