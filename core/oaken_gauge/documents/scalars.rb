@@ -110,34 +110,6 @@ module OakenGauge
         end
       end
 
-      # A whole number. JSON has but one kind of number: 24.0 is 24.
-      class Whole < Type
-        # @param range [Range<Integer>]
-        def initialize(range)
-          super()
-          @range = range
-        end
-
-        # @return [Integer, nil]
-        def read(node)
-          given = node.value
-          given = given.to_i if given.is_a?(Float) && given.finite? && given == given.to_i
-          return given if given.is_a?(Integer) && @range.cover?(given)
-
-          node.refuse("a whole number from #{@range.min} to #{@range.max}")
-        end
-
-        # @return [Hash]
-        def schema
-          { "type" => "integer", "minimum" => @range.min, "maximum" => @range.max }
-        end
-
-        # @return [Hash]
-        def form
-          { "type" => "integer", "least" => @range.min, "most" => @range.max }
-        end
-      end
-
       # Any number.
       class Number < Type
         # @param range [Range<Numeric>]
@@ -148,21 +120,41 @@ module OakenGauge
 
         # @return [Numeric, nil]
         def read(node)
-          given = node.value
-          return given if given.is_a?(Numeric) && @range.cover?(given)
+          given = plain(node.value)
+          return given if given.is_a?(kind) && @range.cover?(given)
 
-          node.refuse("a number from #{@range.begin} to #{@range.end}")
+          node.refuse("#{called} from #{@range.begin} to #{@range.end}")
         end
 
         # @return [Hash]
         def schema
-          { "type" => "number", "minimum" => @range.begin, "maximum" => @range.end }
+          { "type" => type, "minimum" => @range.begin, "maximum" => @range.end }
         end
 
         # @return [Hash]
         def form
-          { "type" => "number", "least" => @range.begin, "most" => @range.end }
+          { "type" => type, "least" => @range.begin, "most" => @range.end }
         end
+
+        private
+
+        def plain(given) = given
+        def kind = Numeric
+        def called = "a number"
+        def type = "number"
+      end
+
+      # A whole number. JSON has but one kind of number: 24.0 is 24.
+      class Whole < Number
+        private
+
+        def plain(given)
+          given.is_a?(Float) && given.finite? && given == given.to_i ? given.to_i : given
+        end
+
+        def kind = Integer
+        def called = "a whole number"
+        def type = "integer"
       end
     end
   end
