@@ -5,9 +5,14 @@ require "support/core_case"
 
 # What is drawn says the same as the figures beside it.
 class ViewTest < CoreCase
+  # Several tests look at the same answers.
+  def self.weighed
+    @weighed ||= {}
+  end
+
   def each_drawing
     Catalogue::FABRICS.values.product(Catalogue.units(13)) do |fabric, unit|
-      feasible(unit, fabric).each do |method|
+      (self.class.weighed[[unit, fabric]] ||= feasible(unit, fabric)).each do |method|
         method["drawings"].each { |role, drawings| drawings.each { |drawing| yield drawing, method, role } }
       end
     end
@@ -32,7 +37,9 @@ class ViewTest < CoreCase
       assert_operator low + high, :<=, height + 1e-3
       offcut = Polygon.rectangle(width, high).move(left, low)
 
-      drawing["outlines"].each { |outline| assert_operator offcut.shared_area(Polygon.new(outline)), :<, 0.02, method["method"] }
+      near = drawing["outlines"].map { |outline| Polygon.new(outline) }.select { |outline| offcut.near?(outline) }
+
+      near.each { |outline| assert_operator offcut.shared_area(outline), :<, 0.02, method["method"] }
     end
   end
 

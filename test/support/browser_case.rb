@@ -10,7 +10,7 @@ Capybara.server = :puma, { Silent: true, Threads: "2:4" }
 Capybara.default_max_wait_time = 8
 Capybara.register_driver(:bench) do |app|
   quiet = %w[no-sandbox disable-gpu disable-background-networking disable-component-update disable-sync no-first-run]
-  Capybara::Cuprite::Driver.new(app, browser_path: "/usr/bin/chromium", window_size: [1280, 800], timeout: 20, process_timeout: 40,
+  Capybara::Cuprite::Driver.new(app, browser_path: "/usr/bin/chromium-headless-shell", window_size: [1280, 800], timeout: 20, process_timeout: 40,
                                      browser_options: quiet.to_h { |option| [option, nil] }, js_errors: true)
 end
 Capybara.default_driver = :bench
