@@ -70,7 +70,7 @@ class WindowsTest < BrowserCase
 
     assert_includes labels, "light: 1 of 1"
     assert_includes labels, "Wave tips, finished"
-    assert(labels.any? { |label| label.match?(/square inches taken: \d+ in the units/) })
+    assert(labels.any? { |label| label.match?(/square inches used, \d+ taken: \d+ in the units/) })
   end
 
   def test_every_control_says_what_it_does_and_by_which_key

@@ -122,7 +122,7 @@ class SheetsTest < CoreCase
   def test_several_rows_on_a_bought_strip
     wide = Stock::Strips.new(width: 11/2r)
     geese, skies = { quarter: [Patches::QuarterSquare.new(4r), 1], half: [Patches::HalfSquare.new(2r), 2] }.values.map do |shape, layers|
-      ->(count) { wide.allocate(Stock::Run.new(role: :light, count: count, layers: layers, then_do: :cut_triangles, ways: [lying(shape)])) }
+      ->(count) { wide.allocate(Stock::Run.new(role: :light, count: count, layers: layers, each: 1, then_do: :cut_triangles, ways: [lying(shape)])) }
     end
 
     assert_equal [1, 2], [geese.call(26).taken, geese.call(40).taken]

@@ -11,7 +11,7 @@ class StockTest < CoreCase
   def triangles(shape, count, layers: 1)
     outline = shape.strip_outline(1/4r)
     Stock::Run.new(role: :light, ways: [{ exact: outline.height, width: Grid.new(1/8r).ceil(outline.height), outline: outline }],
-                   count: count, layers: layers, then_do: :cut_triangles)
+                   count: count, layers: layers, each: 1, then_do: :cut_triangles)
   end
 
   # Consumed, offcut, pieces of stock.

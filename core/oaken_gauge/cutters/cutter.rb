@@ -83,6 +83,12 @@ module OakenGauge
         method.from_piece(shape).call(*hand.piece(cut), apart: hand.method(:apart))
       end
 
+      # Dog ears that stick out past the unit need not be cut: what would hold them may end there.
+      # @return [Polygon] the patch as cut
+      def blunted(role, lying = shape.lying.first)
+        method.unit.blunted(role, shape, lying, seam)
+      end
+
       # The shape as it lies on the cloth.
       def band_outline
         shape.band(seam).outline

@@ -8,7 +8,7 @@ module OakenGauge
       def cut(role, count)
         die or return
         Stock::Blank.new(role: role, size: die.blank, count: layers(count), then_do: :die_cut, die: die,
-                         drawing: -> { DiePicture.new(die, shape, seam, per_layer).outlines })
+                         drawing: -> { DiePicture.new(die, die.notched? ? blunted(role) : shape.cut_outline(seam), per_layer).outlines })
       end
 
       # @return [Integer] what the layers give too many
@@ -61,7 +61,7 @@ module OakenGauge
       # One layer gives every shape of the board: of several that a fabric is cut to, the one that needs most layers
       # tells how many.
       def layers_for(role, count)
-        method.cuts.find { |cut| cut.role == role && cut.is_a?(Stock::Blank) && cut.die.equal?(die) }&.count || layers(count)
+        method.cuts.find { |cut| cut.role == role && cut.die.equal?(die) }&.count || layers(count)
       end
 
       def layers(count)

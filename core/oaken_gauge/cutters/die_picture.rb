@@ -9,12 +9,11 @@ module OakenGauge
       MARGIN = 1/4r
 
       # @param die [Tools::Die]
-      # @param shape [Patches::Shape]
-      # @param seam [Rational] inches
+      # @param outline [Polygon] a patch as cut
       # @param count [Integer] how many lie in a layer
-      def initialize(die, shape, seam, count)
+      def initialize(die, outline, count)
         @die = die
-        @tiling = Tiling.new(shape.strip_outline(seam))
+        @tiling = Tiling.new(outline)
         @count = count
       end
 

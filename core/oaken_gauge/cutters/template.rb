@@ -6,7 +6,7 @@ module OakenGauge
     class Template < Cutter
       # @return [Stock::Run] whichever side along the strip takes least cloth
       def cut(role, count)
-        method.run(role, shape, count, outlines: shape.strip_outlines(seam))
+        method.run(role, shape, count, outlines: shape.lying.map { |lying| blunted(role, lying).settle })
       end
 
       # @return [Patches::Band]

@@ -18,7 +18,7 @@ module OakenGauge
       def cut(role, count)
         return kite_squares(role, count) if shape.kind == :kite
 
-        Stock::Run.new(role: role, count: count, layers: 1, then_do: :cut_triangles,
+        Stock::Run.new(role: role, count: count, layers: 1, each: 1, then_do: :cut_triangles,
                        ways: [{ exact: strip_height, width: strip_width, outline: wedge_as_cut }])
       end
 

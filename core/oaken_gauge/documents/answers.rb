@@ -70,7 +70,8 @@ module OakenGauge
                why: said(TEXT, "Two or three sentences: what it makes, the trade against the pick above it, its accuracy"),
                beaten_by: said(maybe(TEXT), "A method that is as good or better on every count"),
                warnings: list(SAID, about: "What has to be watched with this method, these tools and this fabric"),
-               title: TEXT, cares: list(one_of("blade", "press", "iron", "needle")), steps: list({ "$ref" => "#/$defs/Step" }),
+               title: TEXT, taken: said(TEXT, "What was taken from stock, in words"),
+               cares: list(one_of("blade", "press", "iron", "needle")), steps: list({ "$ref" => "#/$defs/Step" }),
                drawings: by_name(list({ "$ref" => "#/$defs/Drawing" })) }
       ).freeze
       WEIGHING = object(unit: { "$ref" => "#/$defs/UnitDocument" }, methods: list({ "$ref" => "#/$defs/Method" }),

@@ -15,26 +15,10 @@ module OakenGauge
 
       # @return [Hash]
       def write
-        { "fabric" => @cut.role.to_s, **piece, "then" => @cut.then_do&.to_s }.compact
+        { "fabric" => @cut.role.to_s, **entry(*@cut.entry(@taken)), "then" => @cut.then_do&.to_s }.compact
       end
 
       private
-
-      def piece
-        case @cut
-        when Stock::Piece then entry(@cut.size.uniq.one? ? "square" : "rectangle", @cut.size, @cut.exact, @cut.count)
-        when Stock::Run then strip
-        when Stock::Blank then entry("blank", @cut.size, @cut.size, @cut.count)
-        end
-      end
-
-      # Strips are counted in strips; what is cut from them is told by "then".
-      def strip
-        way = @cut.ways.find { |one| one[:width] == @taken.strips.first&.first } || @cut.ways.min_by { |one| one[:width] }
-        # What lies on strips of another cut takes none of its own.
-        length = @taken.sheets.first&.size&.last || way[:outline].width
-        entry("strip", [way[:width], length], [way[:exact], length], @taken.taken)
-      end
 
       def entry(shape, size, exact, count)
         { "shape" => shape, "size" => size.map { |side| Length.new(side, @measure).to_s },

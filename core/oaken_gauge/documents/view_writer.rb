@@ -20,7 +20,7 @@ module OakenGauge
         view = { "title" => outcome.way.class.title }
         return view unless outcome.feasible?
 
-        view.merge("cares" => outcome.cares.map(&:to_s), "steps" => outcome.steps.map { |step| step(step) },
+        view.merge("taken" => outcome.taken, "cares" => outcome.cares.map(&:to_s), "steps" => outcome.steps.map { |step| step(step) },
                    "drawings" => drawings(outcome))
       end
 

@@ -103,11 +103,20 @@ module OakenGauge
     # @param distance [Numeric] inches
     # @return [Polygon]
     def offset(distance)
-      lines = edges.map do |from, to|
-        normal = Plane.unit(to - from).then { |along| Complex.rect(along.imag, -along.real) }
-        [normal, Plane.dot(normal, from) + distance]
-      end
+      lines = edges.map { |from, to| line_along(from, to).then { |normal, reach| [normal, reach + distance] } }
       Polygon.new(lines.each_index.map { |i| Plane.meeting(*lines[i - 1], *lines[i]) })
+    end
+
+    # Every edge moves inward by the distance. An edge that nothing is left of (as of one that took off a tip) is
+    # left out, and its neighbours are drawn on.
+    #
+    # @param distance [Numeric] inches
+    # @param least [Numeric] how short is nothing, inches
+    # @return [Polygon]
+    def inset(distance, least: Plane::FITTING)
+      inner = offset(-distance)
+      gone = edges.zip(inner.edges).index { |(from, to), (start, stop)| Plane.dot(Plane.unit(to - from), stop - start) <= least }
+      gone && points.size > 3 ? without_edge(gone).inset(distance, least: least) : inner
     end
 
     # A point between two others on one line is no corner.
@@ -153,6 +162,18 @@ module OakenGauge
     end
 
     private
+
+    # An edge's outward normal, and how far along it the edge lies.
+    def line_along(from, to)
+      normal = Plane.unit(to - from).then { |along| Complex.rect(along.imag, -along.real) }
+      [normal, Plane.dot(normal, from)]
+    end
+
+    # The edge's neighbours run on until they meet.
+    def without_edge(index)
+      lines = [index - 1, (index + 1) % points.size].flat_map { |i| line_along(*edges[i]) }
+      Polygon.new([*points.rotate(index + 2).first(points.size - 2), Plane.meeting(*lines)])
+    end
 
     # Neighbours meet at the corner they share; they must not lie on one another.
     def meet?((a, b), (c, d))

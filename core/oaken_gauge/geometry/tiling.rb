@@ -14,9 +14,35 @@ module OakenGauge
     REMEMBERED = Memo.new(200)
     private_constant :REMEMBERED
 
-    # @return [Tiling] the same as from {new}, worked out once
-    def self.of(outline, turning: true)
-      REMEMBERED.fetch([outline, turning]) { new(outline, turning: turning) }
+    class << self
+      # @return [Tiling] the same as from {new}, worked out once
+      def of(outline, turning: true)
+        REMEMBERED.fetch([outline, turning]) { new(outline, turning: turning) }
+      end
+
+      # @param first [Polygon]
+      # @param second [Polygon]
+      # @return [Numeric] how far the second must be slid so that it just touches the first, inches
+      def slide(first, second)
+        heights = (first.points + second.points).map(&:imag).uniq
+        heights.map { |height| extent(first, height).last - extent(second, height).first }.max
+      end
+
+      private
+
+      # Leftmost and rightmost point of the shape at one height.
+      def extent(shape, height)
+        shape.edges.flat_map { |from, to| crossings(from, to, height) }.minmax
+      end
+
+      def crossings(from, to, height)
+        low, high = [from.imag, to.imag].minmax
+        return [] unless height.between?(low - Plane::SAME, high + Plane::SAME)
+        return [from.real, to.real] if high - low <= Plane::SAME
+
+        way = to - from
+        [from.real + (way.real * (height - from.imag) / way.imag.to_f)]
+      end
     end
 
     # @return [Polygon] the shape as it stands first, touching both axes
@@ -27,13 +53,18 @@ module OakenGauge
     def initialize(outline, turning: true)
       @upright = outline.floating.settle
       @turned = turning ? @upright.half_turn : @upright
-      @slides = [slide(@upright, @turned), slide(@turned, @upright)]
+      @slides = [Tiling.slide(@upright, @turned), Tiling.slide(@turned, @upright)]
       @pitch = @slides.sum
       @width = @upright.width
     end
 
     # @return [Numeric] inches of strip that a pair takes, and that the shape by itself does
     attr_reader :pitch, :width
+
+    # @return [Numeric] square inches of one
+    def area
+      upright.area
+    end
 
     # @param count [Integer]
     # @return [Numeric] inches of strip from the first shape's left end to the last one's right end
@@ -63,25 +94,6 @@ module OakenGauge
 
     def start_of(index)
       (pitch * (index / 2)) + (index.odd? ? @slides.first : 0)
-    end
-
-    def slide(first, second)
-      heights = (first.points + second.points).map(&:imag).uniq
-      heights.map { |height| extent(first, height).last - extent(second, height).first }.max
-    end
-
-    # Leftmost and rightmost point of the shape at one height.
-    def extent(shape, height)
-      shape.edges.flat_map { |from, to| crossings(from, to, height) }.minmax
-    end
-
-    def crossings(from, to, height)
-      low, high = [from.imag, to.imag].minmax
-      return [] unless height.between?(low - Plane::SAME, high + Plane::SAME)
-      return [from.real, to.real] if high - low <= Plane::SAME
-
-      way = to - from
-      [from.real + (way.real * (height - from.imag) / way.imag.to_f)]
     end
   end
 end

@@ -16,7 +16,7 @@ module OakenGauge
       # @return [Integer] passes through the press: fabrics share one, up to the smallest layer limit
       #   among them
       def passes
-        cuts.grep(Stock::Blank).group_by(&:die).sum do |die, same|
+        cuts.select(&:die).group_by(&:die).sum do |die, same|
           limit = same.map { |cut| die.max_layers.fetch(task.fabric(cut.role).cloth) }.min
           (same.sum(&:count) / limit.to_r).ceil
         end
@@ -43,7 +43,7 @@ module OakenGauge
       end
 
       def piece_steps
-        cuts.grep(Stock::Piece).group_by(&:size).flat_map do |size, same|
+        cuts.select(&:subcut).group_by(&:subcut).flat_map do |size, same|
           times = same.sum { |cut| allocations.fetch(cut).subcuts || cut.count }
           next step(:subcut_rectangle, times, on: fabrics(same), size: size) unless size.uniq.one?
 
@@ -65,20 +65,23 @@ module OakenGauge
       end
 
       def further_steps
-        FURTHER.map { |done, name| step(name, cuts.grep(Stock::Piece).select { |piece| piece.then_do == done }.sum(&:count)) }
+        FURTHER.map { |done, name| step(name, cuts.select { |piece| piece.then_do == done }.sum(&:count)) }
       end
 
       def run_steps
-        cuts.grep(Stock::Run).map { |run| step(:cut_triangle, run.cuts_needed, on: run_words(run)) }
+        cuts.select(&:tiled?).map { |run| step(:cut_triangle, run.cuts_needed, on: run_words(run)) }
       end
 
-      # Which fabric they are of is said where there are several.
+      # Which fabric they are of is said where there are several; a nest holds patches of all.
       def run_words(run)
-        [(run.role if unit.class.roles.size > 1), run.layers > 1 ? "pairs" : "patches"].compact.join(" ")
+        roles = unit.class.roles
+        [(if roles.size > 1
+            run.each > 1 ? roles.join(" and ") : run.role
+          end), run.layers > 1 ? "pairs" : "patches"].compact.join(" ")
       end
 
       def blank_steps
-        off, on = allocations.select { |cut, _| cut.is_a?(Stock::Blank) }.partition { |_, taken| taken.off_grain }
+        off, on = allocations.select { |cut, _| cut.die }.partition { |_, taken| taken.off_grain }
         [step(:cut_blank, on.sum { |cut, _| cut.count }), off_grain_step(off.map(&:first)), step(:die_pass, passes)]
       end
 

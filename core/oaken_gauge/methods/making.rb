@@ -96,7 +96,7 @@ module OakenGauge
       # @param role [Symbol]
       # @return [Stock::Piece]
       def piece_of(role)
-        cuts.find { |cut| cut.role == role && cut.is_a?(Stock::Piece) }
+        cuts.find { |cut| cut.role == role && cut.subcut }
       end
 
       # @return [Construction::FromPiece] a shape in the piece it is usually cut from
@@ -107,7 +107,8 @@ module OakenGauge
       private
 
       def taken_for(cut)
-        allocations.find { |own, _| own.role == cut.role && own.least_width == cut.least_width }&.last
+        fabric = task.fabric(cut.role)
+        allocations.find { |own, _| task.fabric(own.role).equal?(fabric) && own.least_width == cut.least_width }&.last
       end
 
       # A step as this maker does it; nil when she does not.

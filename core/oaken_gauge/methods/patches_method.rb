@@ -109,7 +109,7 @@ module OakenGauge
 
       # Shapes of one fabric on one board come from the same layers.
       def one_blank_a_layer(cuts)
-        cuts.group_by { |cut| cut.is_a?(Stock::Blank) ? [cut.role, cut.die.id] : cut.object_id }.values.map do |same|
+        cuts.group_by { |cut| cut.die ? [cut.role, cut.die.id] : cut.object_id }.values.map do |same|
           same.max_by(&:count)
         end
       end

@@ -43,7 +43,8 @@ module OakenGauge
       # @return [Stock::Run]
       def run(role, shape, count, outlines:, layers: 1, width: nil)
         ways = outlines.map { |outline| { exact: outline.height, width: width || task.grid.ceil(outline.height), outline: outline } }
-        Stock::Run.new(role: role, ways: ways, count: count, layers: layers, then_do: shape.kind == :shape ? :cut_shapes : :cut_triangles)
+        Stock::Run.new(role: role, ways: ways, count: count, layers: layers, each: 1,
+then_do: shape.kind == :shape ? :cut_shapes : :cut_triangles)
       end
 
       # @return [Numeric] what pieces of a fabric are cut larger by, inches

@@ -19,22 +19,13 @@ module OakenGauge
       end
 
       # The longest side lies along the strip, and keeps its grain. Of several as long, any may; of sides
-      # between which the outline bulges out, none can.
-      # @return [Array<Polygon>] as cut
-      def strip_outlines(seam)
-        @strip_outlines ||= {}
-        @strip_outlines[seam] ||= long_sides.map { |turned| cut_from_strip(turned, seam) }
-      end
-
-      # @return [Polygon]
-      def strip_outline(seam)
-        strip_outlines(seam).first
-      end
-
-      # @return [Band]
-      def band(seam)
-        low, high = long_sides.first.bounds.last(2)
-        Band.new(outline: long_sides.first, low: low - seam, high: high + seam)
+      # between which the outline bulges out, none can: then it lies as it was drawn.
+      # @return [Array<Polygon>]
+      def lying
+        @lying ||= begin
+          longest = on_a_side.keys.max
+          longest ? on_a_side.fetch(longest) : [outline]
+        end
       end
 
       # @return [Boolean]
@@ -59,24 +50,11 @@ module OakenGauge
 
       private
 
-      # The outline turned to lie on each of its longest sides; as it was drawn when it can lie on none.
-      def long_sides
-        @long_sides ||= begin
-          longest = lying.keys.max
-          longest ? lying.fetch(longest) : [outline]
-        end
-      end
-
       # Every way it can lie on a side, by the side's length.
-      def lying
-        @lying ||= outline.edges.map { |from, to| [(to - from).abs.round(DIGITS), outline.turn_level(from, to)] }
-                          .select { |_, turned| turned.bounds[2] >= -Plane::SAME }
-                          .group_by(&:first).transform_values { |list| list.map(&:last) }
-      end
-
-      def cut_from_strip(turned, seam)
-        low, high = turned.bounds.last(2)
-        turned.offset(seam).between(low - seam, high + seam).settle
+      def on_a_side
+        @on_a_side ||= outline.edges.map { |from, to| [(to - from).abs.round(DIGITS), outline.turn_level(from, to)] }
+                              .select { |_, turned| turned.bounds[2] >= -Plane::SAME }
+                              .group_by(&:first).transform_values { |list| list.map(&:last) }
       end
     end
   end

@@ -37,29 +37,40 @@ module OakenGauge
         (@cut_outlines ||= {})[seam] ||= outline.offset(seam)
       end
 
+      # The finished outline in each way it may lie along a strip.
+      # @return [Array<Polygon>]
+      def lying
+        [outline]
+      end
+
       # As cut from a strip that is as wide as the patch is high with its allowance: the strip's edge
       # has blunted whatever tip runs past it.
       #
       # @param seam [Numeric] inches
       # @return [Polygon]
       def strip_outline(seam)
-        (@strip_cut ||= {})[seam] ||= begin
-          _, _, low, high = outline.bounds
-          cut_outline(seam).between(low - seam, high + seam).settle
-        end
+        strip_outlines(seam).first
+      end
+
+      # @param seam [Numeric] inches
+      # @return [Array<Polygon>] for each way to lie
+      def strip_outlines(seam)
+        (@strip_outlines ||= {})[seam] ||= lying.map { |outline| cut_from_strip(outline, seam).settle }
+      end
+
+      # @param lying [Polygon] the finished outline as it lies
+      # @param seam [Numeric] inches
+      # @return [Polygon] as cut, where it lies
+      def cut_from_strip(lying, seam)
+        _, _, low, high = lying.bounds
+        (lying == outline ? cut_outline(seam) : lying.offset(seam)).between(low - seam, high + seam)
       end
 
       # @param seam [Numeric] inches
       # @return [Band]
       def band(seam)
-        _, _, low, high = outline.bounds
-        Band.new(outline: outline, low: low - seam, high: high + seam)
-      end
-
-      # The ways it may lie along a strip.
-      # @return [Array<Polygon>] as cut
-      def strip_outlines(seam)
-        [strip_outline(seam)]
+        _, _, low, high = lying.first.bounds
+        Band.new(outline: lying.first, low: low - seam, high: high + seam)
       end
 
       # @param seam [Numeric] inches

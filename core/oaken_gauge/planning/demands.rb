@@ -69,8 +69,8 @@ fabrics: fabrics).task
 
       def kind_of(pick, cut, size, count)
         fabric = pick.fabrics.fetch(cut.role).to_sym
-        run = cut.is_a?(Stock::Run)
-        [fabric, Kind.new(size: size, count: spared(count), turn: !run && !directional?(fabric), shape: run ? :run : shape(size),
+        [fabric, Kind.new(size: size, count: spared(count), turn: !cut.tiled? && !directional?(fabric),
+                          shape: cut.tiled? ? :run : shape(size),
                           then_do: THEN[cut.then_do], for: [pick.unit.class.kind.to_s])]
       end
 

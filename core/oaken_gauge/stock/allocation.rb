@@ -14,8 +14,9 @@ module OakenGauge
     # - subcuts: of sheets, how many cuts part the pieces; nil where every piece takes one
     # - squared: of sheets, how many have their edges squared up; nil where all do
     # - off_grain: true where blanks could only be had with their length across the grain
+    # - blanks: true where blanks for a die were counted, and not what they come from
     Allocation = Struct.new(:consumed, :offcut, :taken, :strips, :sheets, :short, :cut_strips, :subcuts, :squared, :off_grain,
-                            keyword_init: true) do
+                            :blanks, keyword_init: true) do
       # @return [Rational, nil] inches, the width of the strips taken; nil when none were
       def strip
         strips.first&.first

@@ -11,10 +11,23 @@ module OakenGauge
     # - die: {Tools::Die}
     # - drawing: Proc to the [Polygon]s of the shapes that the die cuts from one
     Blank = Struct.new(:role, :size, :count, :then_do, :die, :drawing, keyword_init: true) do
+      include Cut
+
+      # @return [Rows::Rows] how it lies along strips of a fabric
+      def rows(fabric, measure)
+        Rows::BlankRows.new(fabric, self, measure)
+      end
+
       # The length lies along the lengthwise grain: across the strip.
       # @return [Array<Array(Array(Rational, Rational), Integer)>] sizes and counts, for a plan
       def planned(_fabric)
         [[size.reverse, count]]
+      end
+
+      # @param _allocation [Allocation]
+      # @return [Array] what is listed of it: shape, size, size before rounding, count
+      def entry(_allocation)
+        ["blank", size, size, count]
       end
     end
   end

@@ -84,10 +84,16 @@ module OakenGauge
       # @param cuts [Array<Piece, Run, Blank>]
       # @return [Hash{Piece, Run, Blank => Allocation}] by identity
       def allocate_all(cuts, measure = :inch)
-        blanks, others = cuts.partition { |cut| cut.is_a?(Blank) }
-        laid = others.zip(Rows::SharedRows.new(others.map { |cut| rows_for(cut, measure) }).allocations)
-        apart = blanks.map { |cut| [cut, Rows::BlankRows.new(self, cut, measure).allocation] }
+        blanks, others = cuts.partition(&:die)
+        laid = others.zip(Rows::SharedRows.new(others.map { |cut| cut.rows(self, measure) }).allocations)
+        apart = blanks.map { |cut| [cut, cut.rows(self, measure).allocation] }
         (laid + apart).each_with_object({}.compare_by_identity) { |(cut, allocation), taken| taken[cut] = allocation }
+      end
+
+      # @param allocation [Allocation]
+      # @return [String] what one of the things it counts is called
+      def counted(allocation)
+        allocation.blanks ? "blank" : self.class::COUNTED
       end
 
       # What several cuts want of one stock when it cannot give them all.
@@ -101,12 +107,6 @@ module OakenGauge
 
         say = "All cuts from the #{role} together take #{missing_words(missing, measure)} more than the stock gives. "
         Problem.new(code: :short, say: "#{say}Find more, or make fewer.")
-      end
-
-      private
-
-      def rows_for(cut, measure)
-        (cut.is_a?(Piece) ? Rows::PieceRows : Rows::RunRows).new(self, cut, measure)
       end
     end
   end

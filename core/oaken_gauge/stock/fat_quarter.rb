@@ -4,6 +4,9 @@ module OakenGauge
   module Stock
     # Fat quarters, 18 × 21 with their edges on, 17½ × 20 to use unless stated.
     class FatQuarter < SheetGoods
+      # What is taken of it is counted in these.
+      COUNTED = "fat quarter"
+
       USABLE = [35/2r, 20r].freeze
 
       length :width, default: USABLE.first, most: 200, label: "Usable width"

@@ -11,10 +11,17 @@ module OakenGauge
     # - then_do: Symbol, what becomes of each one
     # - marks: lines across one, for its drawing: each a pair of points in parts of its sides
     Piece = Struct.new(:role, :exact, :size, :count, :then_do, :marks, keyword_init: true) do
+      include Cut
+
       # @param _directional [Boolean] whether the print may not be turned
       # @return [Array<Sheets::Form>] the ways it lies in rows
       def forms(_directional)
         [Sheets::Form.of_piece(*size, marks)]
+      end
+
+      # @return [Rows::Rows] how it lies along strips of a fabric
+      def rows(fabric, measure)
+        Rows::PieceRows.new(fabric, self, measure)
       end
 
       # @return [Array<Array(Array(Rational, Rational), Integer)>] sizes and counts, for a plan
@@ -22,9 +29,20 @@ module OakenGauge
         [[size, count]]
       end
 
+      # @return [Array(Rational, Rational)]
+      def subcut
+        size
+      end
+
       # @return [Rational] inches, the narrowest strip it can be cut from
       def least_width
         size.min
+      end
+
+      # @param _allocation [Allocation]
+      # @return [Array] what is listed of it: shape, size, size before rounding, count
+      def entry(_allocation)
+        [size.uniq.one? ? "square" : "rectangle", size, exact, count]
       end
     end
   end

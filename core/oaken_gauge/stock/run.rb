@@ -6,27 +6,46 @@ module OakenGauge
     #
     # - role: Symbol, which fabric
     # - ways: [{exact:, width:, outline:}] the ways a shape may lie: strip width before and after
-    #   rounding, Rational inches as cut, and the {Polygon} as cut from it
-    # - count: shapes needed
+    #   rounding, Rational inches as cut, and the {Polygon} as cut from it; or a {Nest} of several in its place
+    # - count: shapes needed, or rows of the nest
     # - layers: 2 when the strip is folded right sides together, so that each cut gives both hands
+    # - each: cuts that give one shape, or one row of the nest
     # - then_do: Symbol, what becomes of the strip
-    Run = Struct.new(:role, :ways, :count, :layers, :then_do, keyword_init: true) do
+    Run = Struct.new(:role, :ways, :count, :layers, :each, :then_do, keyword_init: true) do
+      include Cut
+
       # Each turned half round, unless the print may not be; and all the same way up, which is closer for some shapes.
       # @param directional [Boolean]
+      # @return [Array<Array(Hash, Tiling)>] the ways it lies, each with its tiling
+      def tilings(directional)
+        ways.product(directional ? [false] : [true, false]).map do |way, turning|
+          [way, way[:nest] || Tiling.of(way[:outline], turning: turning)]
+        end
+      end
+
       # @return [Array<Sheets::Form>] the ways it lies in rows
       def forms(directional)
-        ways.product(directional ? [false] : [true, false])
-            .map { |way, turning| Sheets::Form.of_run(way[:width], Tiling.of(way[:outline], turning: turning), layers) }
+        tilings(directional).map { |way, tiling| Sheets::Form.of_run(way[:width], tiling, layers) }
+      end
+
+      # @return [Rows::Rows] how it lies along strips of a fabric
+      def rows(fabric, measure)
+        Rows::RunRows.new(fabric, self, measure)
       end
 
       # As lengths of strip: as many as fill strips of the fabric, and one with the rest.
       # @param fabric [Fabric]
       # @return [Array<Array(Array(Rational, Rational), Integer)>] sizes and counts, for a plan
       def planned(fabric)
-        layout = Rows::RunRows.new(fabric, self, :inch).best or return []
+        layout = rows(fabric, :inch).best or return []
         full, rest = count.divmod(layout.per_strip)
         lengths = [[layout.per_strip, full], [rest, rest.zero? ? 0 : 1]].reject { |_, times| times.zero? }
         lengths.map { |held, times| [[layout.strip, Grid.new(1/64r).ceil(layout.reach.call(held))], times] }
+      end
+
+      # @return [Boolean]
+      def tiled?
+        true
       end
 
       # @return [Rational] inches, the narrowest strip it can be cut from
@@ -34,10 +53,30 @@ module OakenGauge
         ways.map { |way| way[:width] }.min
       end
 
-      # @param count [Integer] shapes
-      # @return [Integer] cuts that give them, every layer at once
-      def cuts_needed(count = self.count)
+      # @return [Numeric] inches along the strip, the least that one takes
+      def least_length
+        ways.map { |way| (way[:nest] || way[:outline]).width }.min * layers
+      end
+
+      # @param count [Integer] shapes, or rows of the nest
+      # @return [Integer] how many lie one behind the other: every layer is cut at once
+      def places(count = self.count)
         (count / layers.to_r).ceil
+      end
+
+      # @return [Integer] cuts that give all of them
+      def cuts_needed
+        places * each
+      end
+
+      # Strips are counted in strips; what is cut from them is told by "then".
+      # @param allocation [Allocation]
+      # @return [Array]
+      def entry(allocation)
+        way = ways.find { |one| one[:width] == allocation.strip } || ways.min_by { |one| one[:width] }
+        # What lies on strips of another cut takes none of its own.
+        length = allocation.sheets.first&.size&.last || least_length
+        ["strip", [way[:width], length], [way[:exact], length], allocation.taken]
       end
     end
   end

@@ -4,6 +4,9 @@ module OakenGauge
   module Stock
     # Scraps: rectangles of any size, one of each.
     class Scraps < SheetGoods
+      # What is taken of it is counted in these.
+      COUNTED = "scrap"
+
       list :pieces, Documents::Measures::Pair.new(names: %w[Width Length], most: 10_000), within: 1..2000, label: "Sizes"
       common
 

@@ -9,7 +9,7 @@ module OakenGauge
       # Cuts share sheets; blanks for a die are looked at apart.
       # @return [Hash{Piece, Run, Blank => Allocation}]
       def allocate_all(cuts, measure = :inch)
-        blanks, others = cuts.partition { |cut| cut.is_a?(Blank) }
+        blanks, others = cuts.partition(&:die)
         Sheets::SheetAllocations.new(self, others, measure).call.tap do |taken|
           blanks.each { |cut| taken[cut] = blanks(cut, measure) }
         end

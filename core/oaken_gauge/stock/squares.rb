@@ -4,6 +4,9 @@ module OakenGauge
   module Stock
     # Precut squares of one side.
     class Squares < SheetGoods
+      # What is taken of it is counted in these.
+      COUNTED = "precut square"
+
       length :side, most: 200, label: "Side"
       integer :count, within: 1..100_000, default: nil, label: "How many"
       common

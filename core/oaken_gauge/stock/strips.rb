@@ -4,6 +4,9 @@ module OakenGauge
   module Stock
     # Strips already cut to one width: long narrow sheets, which may hold several rows.
     class Strips < SheetGoods
+      # What is taken of it is counted in these.
+      COUNTED = "strip"
+
       length :width, default: nil, most: 200, label: "Width of a strip"
       length :usable_length, as: :strip_length, default: Yardage::DEFAULT_USABLE_WIDTH, most: 10_000, label: "Usable length"
       integer :count, within: 1..100_000, default: nil, label: "How many"
@@ -57,14 +60,14 @@ module OakenGauge
       # @param cut [Piece, Run]
       # @return [Problem] why none of it fits on a strip
       def too_small_for(cut, measure)
-        rows_for(cut, measure).too_large
+        cut.rows(self, measure).too_large
       end
 
       private
 
       # Blanks lie with their length along the grain where they can, as on strips of the bolt.
       def blanks(cut, measure)
-        Rows::BlankRows.new(self, cut, measure).allocation
+        cut.rows(self, measure).allocation
       end
 
       def missing_words(missing, _measure)

@@ -4,6 +4,9 @@ module OakenGauge
   module Stock
     # Cloth off the bolt. Strips of any width are cut from selvage to selvage.
     class Yardage < Fabric
+      # What is taken of it is counted in these.
+      COUNTED = "strip"
+
       # Squared and without selvage, inches.
       DEFAULT_USABLE_WIDTH = 40r
 

@@ -4,6 +4,10 @@ module OakenGauge
   module Tools
     # A shape with its allowance included, to cut round.
     class Template < Tool
+      # How near a size taken from an outline as cut is to the size that was meant, inches, and the lines that are meant.
+      TRACED = 1/1000r
+      LINES = [1/64r, 5/254r].freeze
+
       title "Template"
       Shaped.declare(self, :makes)
       flag :includes_seam, label: "The outline includes the seam allowance"
@@ -16,7 +20,7 @@ module OakenGauge
       # @param seam [Rational] inches
       # @return [Polygon, nil] the finished outline in it; nil when nothing is left
       def self.drawn_in(outline, seam)
-        inner = outline.offset(-seam)
+        inner = outline.inset(seam, least: TRACED)
         inner if inner.area.positive? && inner.simple? && inner.area < outline.area
       end
 
@@ -29,7 +33,19 @@ module OakenGauge
         end
       end
 
+      # What was traced as cut is the size that it is nearest to.
+      # @return [Patches::Shape]
+      def shape
+        @shape ||= super.then { |traced| drawn && includes_seam ? traced.class.new(meant(traced.finished)) : traced }
+      end
+
       private
+
+      def meant(size)
+        return size unless size.is_a?(Numeric)
+
+        LINES.map { |line| (size / line).round * line }.find { |near| (size - near).abs < TRACED } || size
+      end
 
       def finished_outline
         drawn && includes_seam ? self.class.drawn_in(drawn, made_for_seam) : super

@@ -45,6 +45,20 @@ module OakenGauge
         (@cloth_of ||= {})[[role, seam]] ||= patches_of(role).sum(0.0) { |patch| cloth_in_patch(patch, seam) }
       end
 
+      # A patch as cut with those of its dog ears off that stick out past the unit, where all patches of the fabric and
+      # shape have the same ones.
+      #
+      # @param role [Symbol]
+      # @param shape [Patches::Shape]
+      # @param lying [Polygon] its finished outline as it lies on the fabric
+      # @param seam [Numeric] inches
+      # @return [Polygon] where it lies
+      def blunted(role, shape, lying, seam)
+        sharp = shape.cut_from_strip(lying, seam)
+        alike = patches_of(role).select { |patch| patch.shape == shape }
+        alike.map { |patch| blunted_ways(patch, lying, sharp, seam) }.inject { |all, ways| all.slice(*ways.keys) }.values.first || sharp
+      end
+
       # @param seam [Numeric] inches
       # @return [Polygon] the unit before it is sewn to its neighbours
       def unfinished_outline(seam)
@@ -58,6 +72,12 @@ module OakenGauge
         @held ||= {}
         key = [patches.index { |one| one.equal?(patch) }, seam]
         @held.fetch(key) { @held[key] = patch.outline.floating.offset(seam).clip(unfinished_outline(seam)) }
+      end
+
+      # By their corners, each as it comes out where the patch may lie either way.
+      def blunted_ways(patch, lying, sharp, seam)
+        ways = patch.outline.placements(lying).flat_map { |place| sharp.clip(place.call(unfinished_outline(seam))) }
+        ways.to_h { |way| [way.corners.flatten.map { |number| number.to_f.round(6) }, way] }
       end
 
       def blunt_area(patch, parts, band)

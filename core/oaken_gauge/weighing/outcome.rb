@@ -46,6 +46,14 @@ module OakenGauge
         end
       end
 
+      # @return [String] what was taken from stock to get them, all fabrics together
+      def taken
+        things = way.allocations.each_with_object(Hash.new(0)) do |(cut, allocation), counted|
+          counted[way.task.fabric(cut.role).counted(allocation)] += allocation.taken
+        end
+        things.reject { |_, count| count.zero? }.map { |thing, count| "#{count} #{thing}#{'s' unless count == 1}" }.join(", ")
+      end
+
       # @return [Array<Spare>] patches left over
       def spares
         @spares ||= way.spares

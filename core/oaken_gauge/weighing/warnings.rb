@@ -100,8 +100,8 @@ module OakenGauge
       end
 
       def layers
-        die = @way.cuts.grep(Stock::Blank).first or return
-        most = @way.cuts.grep(Stock::Blank).map { |cut| die.die.max_layers.fetch(task.fabric(cut.role).cloth) }.min
+        die = @way.cuts.find(&:die) or return
+        most = @way.cuts.select(&:die).map { |cut| die.die.max_layers.fetch(task.fabric(cut.role).cloth) }.min
         [:layers, "At most #{most} layers of this cloth in one pass."]
       end
 

@@ -940,6 +940,8 @@ export interface components {
                 say: string;
             }[];
             title?: string;
+            /** @description What was taken from stock, in words */
+            taken?: string;
             cares?: ("blade" | "press" | "iron" | "needle")[];
             steps?: components["schemas"]["Step"][];
             drawings?: {

@@ -2,9 +2,9 @@ import type { Method } from "../api/client";
 
 export const PARTS = [
   { key: "in_units", name: "in the units", className: "part-units" },
-  { key: "surplus", name: "surplus", className: "part-surplus" },
-  { key: "offcut", name: "offcut for the shelf", className: "part-offcut" },
-  { key: "lost", name: "lost", className: "part-lost" },
+  { key: "surplus", name: "extra units and patches", className: "part-surplus" },
+  { key: "offcut", name: "scrap to keep", className: "part-offcut" },
+  { key: "lost", name: "waste", className: "part-lost" },
 ] as const;
 
 type Props = { waste: NonNullable<Method["waste"]>; most: number; width?: number };
@@ -43,5 +43,5 @@ export function area(squareInches: number): string {
 
 function sentence(waste: NonNullable<Method["waste"]>): string {
   const parts = PARTS.map((part) => `${area(waste[part.key])} ${part.name}`).join(", ");
-  return `${area(waste.consumed)} square inches taken: ${parts}`;
+  return `${area(waste.net)} square inches used, ${area(waste.consumed)} taken: ${parts}`;
 }

@@ -19,7 +19,7 @@ module OakenGauge
 
         def blanks(**more)
           width, length = cut.size
-          Allocation.new(**more, consumed: width * length * cut.count, offcut: 0, taken: cut.count, strips: [],
+          Allocation.new(**more, consumed: width * length * cut.count, offcut: 0, taken: cut.count, strips: [], blanks: true,
                          sheets: [Sheet.new(size: cut.size.minmax, repeats: cut.count, drawing: cut.drawing)])
         end
 

@@ -10,34 +10,28 @@ module OakenGauge
         def too_large
           return strip_too_narrow(cut.least_width) unless fabric.strip_for(cut.least_width)
 
-          strip_too_short(Grid.new(1/8r).ceil(cut.ways.map { |way| way[:outline].width }.min * cut.layers))
+          strip_too_short(Grid.new(1/8r).ceil(cut.least_length))
         end
 
         private
 
         def layouts
-          cut.ways.product(turnings).filter_map { |way, turning| layout(way, turning) }
+          cut.tilings(fabric.directional?).filter_map { |way, tiling| layout(way, tiling) }
         end
 
-        # Each turned half round, unless the print may not be; and all the same way up, which is closer for some shapes.
-        def turnings
-          fabric.directional? ? [false] : [true, false]
-        end
-
-        def layout(way, turning)
+        def layout(way, tiling)
           strip = fabric.strip_for(way[:width]) or return
-          tiling = Tiling.of(way[:outline], turning: turning)
           held = cut.layers * tiling.fit(fabric.strip_length / cut.layers.to_r)
           row_layout(strip, held, tiling) if held.positive?
         end
 
         def row_layout(strip, held, tiling)
           layers = cut.layers
-          cuts = cut.method(:cuts_needed)
+          places = cut.method(:places)
           RowLayout.new(strip: strip, length: fabric.strip_length, per_strip: held, count: cut.count,
                         fit: ->(length) { layers * tiling.fit(length / layers.to_r) },
-                        reach: ->(count) { layers * tiling.length_of(cuts.call(count)) },
-                        outlines: ->(count) { tiling.outlines(cuts.call(count)) })
+                        reach: ->(count) { layers * tiling.length_of(places.call(count)) },
+                        outlines: ->(count) { tiling.outlines(places.call(count)) })
         end
       end
     end

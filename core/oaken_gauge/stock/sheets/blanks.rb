@@ -18,7 +18,7 @@ module OakenGauge
           return packed if packed.taken.zero?
 
           size = @cut.size
-          Allocation.new(**packed.to_h, consumed: size.inject(:*) * @cut.count, offcut: 0, taken: @cut.count, subcuts: nil,
+          Allocation.new(**packed.to_h, consumed: size.inject(:*) * @cut.count, offcut: 0, taken: @cut.count, subcuts: nil, blanks: true,
                                         sheets: [Sheet.new(size: size.minmax, repeats: @cut.count, drawing: @cut.drawing)])
         end
       end

@@ -33,7 +33,7 @@ module OakenGauge
         # @return [Form]
         def self.of_run(width, tiling, layers = 1)
           part = ->(count) { (count / layers.to_r).ceil }
-          new(width: width, area: tiling.upright.area, square: false,
+          new(width: width, area: tiling.area, square: false,
               per: ->(length) { layers * tiling.fit(length / layers.to_r) },
               reach: ->(count) { layers * tiling.length_of(part.call(count)) },
               outlines: ->(count) { unfolded(tiling, part.call(count), count) }, marks: ->(_) { [] })

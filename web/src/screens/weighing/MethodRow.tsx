@@ -63,8 +63,9 @@ function Figures({ method, scale, most, clothOf, pickedHere, busy, onPick }: Pro
       <td>
         {method.waste && <PartsBar waste={method.waste} most={most} width={124} />}
         <span className="figure-note">
-          <b>{((method.waste?.lost_share ?? 0) * 100).toFixed(1)} %</b> lost of{" "}
-          {area(method.waste?.consumed ?? 0)} sq in
+          <b>{area(method.waste?.net ?? 0)}</b> sq in, {area(method.waste?.lost ?? 0)} wasted
+          <br />
+          from {method.taken}
         </span>
       </td>
       <td className="numeric">{method.makes?.surplus}</td>

@@ -44,8 +44,8 @@ export function MethodTable({ project, unit, answer, wanted, stale, busy, onPick
             <th scope="col">
               Cloth to scale <ScaleBar inches={10} scale={scale} />
             </th>
-            <SortHead sorting="lost" current={wanted.sorting} onSort={sort}>
-              Where the cloth goes
+            <SortHead sorting="fabric" current={wanted.sorting} onSort={sort}>
+              Fabric used
             </SortHead>
             <SortHead sorting="surplus" current={wanted.sorting} onSort={sort} numeric>
               Left over
@@ -106,7 +106,7 @@ function lengths(methods: Method[]): number[] {
 
 const FIGURES: Record<Sorting, (method: Method) => number> = {
   rank: (method) => method.rank ?? 0,
-  lost: (method) => method.waste?.lost ?? 0,
+  fabric: (method) => method.waste?.net ?? 0,
   surplus: (method) => method.waste?.surplus ?? 0,
   good: (method) => 1 - (method.accuracy?.good ?? 0),
   alignments: (method) => method.accuracy?.alignments ?? 0,
@@ -115,7 +115,7 @@ const FIGURES: Record<Sorting, (method: Method) => number> = {
 
 /** The pick first, then what can be used by the figure asked for, then what cannot. */
 function inOrder(methods: Method[], sorting: Sorting, picked: string | undefined): Method[] {
-  const figure = FIGURES[sorting];
+  const figure = FIGURES[sorting] ?? FIGURES.rank;
   const group = (method: Method) => (method.method === picked ? 0 : method.feasible ? 1 : 2);
   return methods.toSorted((one, other) => group(one) - group(other) || figure(one) - figure(other));
 }

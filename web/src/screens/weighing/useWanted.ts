@@ -5,7 +5,7 @@ import type { Count, Unit, UnitDocument, Weights } from "../../api/client";
 import { sidesOf } from "./unitDocument";
 import { readWeights, writeWeights } from "./weights";
 
-export type Sorting = "rank" | "lost" | "good" | "alignments" | "minutes" | "surplus";
+export type Sorting = "rank" | "fabric" | "good" | "alignments" | "minutes" | "surplus";
 
 /** What is shown, kept in the address: the size at the fence, the count, what counts, the sorting, the open row. */
 export type Wanted = {

@@ -1,0 +1,30 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Stock
+    # What every kind of cut answers; a kind says otherwise where it is so.
+    #
+    # @abstract A kind has role, count and then_do, and gives {#planned}, {#rows} and {#entry}.
+    module Cut
+      # @return [Array(Rational, Rational), nil] the height and width to which pieces are subcut from strips
+      def subcut
+        nil
+      end
+
+      # @return [Tools::Die, nil] the die that a press sends it through; then its fabric is cut in blanks
+      def die
+        nil
+      end
+
+      # @return [Boolean] whether its shapes are cut one after another along a strip
+      def tiled?
+        false
+      end
+
+      # @return [Integer] layers that lie on one another as it is cut
+      def layers
+        1
+      end
+    end
+  end
+end
