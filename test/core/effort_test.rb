@@ -12,9 +12,9 @@ class EffortTest < CoreCase
     weigh(id, { "unit" => { **HALF_SQUARE, "count" => count }, "tools" => tools, "maker" => maker.transform_keys(&:to_s) })["effort"]["minutes"]
   end
 
-  # Once for each of the seven steps of two at a time, however many units.
+  # Two at a time: to the mat, the pencil, the machine, the mat again, the iron, however many units.
   def test_setting_up_comes_once_for_a_batch
-    [2, 24, 240].each { |count| assert_in_delta 7 * 30 / 60.0, minutes("rotary/two_at_a_time", count) - minutes("rotary/two_at_a_time", count, set_up: 0), 0.011 }
+    [2, 24, 240].each { |count| assert_in_delta 5 * 30 / 60.0, minutes("rotary/two_at_a_time", count) - minutes("rotary/two_at_a_time", count, set_up: 0), 0.011 }
     assert_operator minutes("rotary/two_at_a_time", 48), :<, 2 * minutes("rotary/two_at_a_time", 24)
   end
 
@@ -24,8 +24,8 @@ class EffortTest < CoreCase
     square = { "kind" => "square", "finished" => "2", "count" => 16 * 8 }
     plain, slotted = [[STRAIGHT], slots].map { |tools| weigh("rotary/patches", { "unit" => square, "tools" => tools })["effort"] }
     # Eight strips of 16 squares, and 128 squares: 136 cuts of 10 s. With slots: two layings and eight cuts for the
-    # strips, and 32 layings and 128 cuts for the squares, and setting up twice more.
-    saved = (136 * 10) - ((34 * 10) + (136 * 3) + (2 * 30))
+    # strips, and 32 layings and 128 cuts for the squares, all at the mat.
+    saved = (136 * 10) - ((34 * 10) + (136 * 3))
 
     assert_in_delta saved / 60.0, plain["minutes"] - slotted["minutes"], 0.011
     assert_equal plain["cuts"], slotted["cuts"]

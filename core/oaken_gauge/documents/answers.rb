@@ -18,7 +18,8 @@ module OakenGauge
       CUT = object(fabric: TEXT, shape: one_of("square", "rectangle", "strip", "blank"), size: list(LENGTH, size: 2), count: WHOLE,
                    exact: list(AMOUNT, size: 2), may: { then: TEXT }).freeze
       HAND = object(made: WHOLE, surplus: WHOLE).freeze
-      MAKES = object(per_set: WHOLE, sets: WHOLE, made: WHOLE, surplus: WHOLE, may: { left: HAND, right: HAND }).freeze
+      MAKES = object(per_set: WHOLE, sets: WHOLE, made: WHOLE, surplus: WHOLE,
+may: { left: HAND, right: HAND, parts: list(object(technique: TEXT, sets: WHOLE)) }).freeze
       PARTS = { consumed: AMOUNT, in_units: AMOUNT, surplus: AMOUNT, offcut: AMOUNT, lost: NUMBER }.freeze
       FABRIC = object(**PARTS, pieces_of_stock: WHOLE, strips: list(object(width: LENGTH, count: WHOLE))).freeze
       WASTE = object(**PARTS, net: said(AMOUNT, "What is used up: consumed less offcut"), lost_share: NUMBER).freeze

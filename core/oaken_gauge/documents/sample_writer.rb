@@ -8,7 +8,7 @@ module OakenGauge
       # @param count [Integer] units
       # @param seed [Integer]
       def initialize(outcome, count:, seed:)
-        @sampling = Weighing::Sampling.new(outcome.way, outcome.accuracy, count: count, seed: seed)
+        @sampling = outcome.accuracy.sample(count: count, seed: seed)
       end
 
       # @return [Hash]

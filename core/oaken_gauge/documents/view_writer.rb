@@ -20,7 +20,7 @@ module OakenGauge
         view = { "title" => outcome.way.class.title }
         return view unless outcome.feasible?
 
-        view.merge("taken" => outcome.taken, "cares" => outcome.cares.map(&:to_s), "steps" => outcome.steps.map { |step| step(step) },
+        view.merge("taken" => outcome.taken, "cares" => outcome.cares.map(&:to_s), "steps" => steps(outcome),
                    "drawings" => drawings(outcome))
       end
 
@@ -65,9 +65,13 @@ module OakenGauge
         { "at" => mark.finished.to_f, "finished" => write(mark.finished), "printed" => mark.label(@task.measure), "main" => mark.main }
       end
 
-      def step(step)
+      def steps(outcome)
+        outcome.steps.zip(outcome.timing.by_step).map { |step, seconds| step(step, seconds) }
+      end
+
+      def step(step, seconds)
         { "say" => step.say(@task.measure), "count" => step.count, "operation" => step.operation.name.to_s,
-          "care" => step.operation.care&.to_s, "minutes" => (step.seconds(@task.maker) / 60.0).round(2) }
+          "care" => step.operation.care&.to_s, "minutes" => (seconds / 60.0).round(2) }
       end
 
       # Sheet by sheet, until there is too much to see.

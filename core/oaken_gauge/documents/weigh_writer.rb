@@ -63,6 +63,7 @@ module OakenGauge
 
       def makes(makes)
         totals = { "per_set" => makes.per_set, "sets" => makes.sets, "made" => makes.made, "surplus" => makes.surplus }
+        totals["parts"] = makes.shared_out.map { |technique, sets| { "technique" => technique, "sets" => sets } } if makes.shared_out
         (makes.by_hand || {}).each { |hand, figures| totals[hand.to_s] = figures.transform_keys(&:to_s) }
         totals
       end

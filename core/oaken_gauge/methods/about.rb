@@ -15,7 +15,7 @@ module OakenGauge
         sew_round: "sewing all round", sew_long_side: "sewing the long side", match_opposites: "matching the halves",
         lay_apart: "laying the halves", lay_on: "laying pieces on one another", center_on: "centring the square",
         press_to_dark: "pressing", press_to_sky: "pressing", press_seam: "pressing", press_open: "pressing", trim_to: "trimming",
-        trim_two: "trimming", square_up: "squaring up", lay_cells: "laying cells on the ticks",
+        trim_two: "trimming", square_up: "squaring up", lay_cells: "laying cells on the ticks", mix: "mixing methods",
         fold_and_sew: "folding and sewing the sheet"
       }.freeze
 

@@ -35,6 +35,11 @@ module OakenGauge
         task.seam
       end
 
+      # @return [Array<Method>] those that make the units: itself, unless it puts several together
+      def parts
+        [self]
+      end
+
       # @return [Weighing::Makes]
       def makes
         @makes ||= Weighing::Makes.new(per_set: self.class.per_set, needed: unit.count, hands: unit.hands)
@@ -58,7 +63,17 @@ module OakenGauge
 
       # @return [Array<Step>] in the order of work, for the whole demand
       def steps
-        cutting_steps + self.class.steps.filter_map { |declared| declared.for(self) }
+        cutting_steps + making_steps
+      end
+
+      # @return [Array<Step>] what is done with the patches when they are cut
+      def making_steps
+        self.class.steps.filter_map { |declared| declared.for(self) }
+      end
+
+      # @return [Weighing::Accuracy] how true the units come out
+      def accuracy
+        @accuracy ||= Weighing::Accuracy.new(self)
       end
 
       # @return [Hash{Stock::Piece, Stock::Run, Stock::Blank => Stock::Allocation}]

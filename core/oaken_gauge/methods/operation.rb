@@ -18,6 +18,15 @@ module OakenGauge
         count == 1 ? one : many
       end
 
+      # @return [Symbol, nil] where it is done; nil for what is done wherever she is, and takes no time of its own
+      def place
+        return if takes.empty?
+        return :machine if care == :needle
+        return care if %i[iron press].include?(care)
+
+        marks ? :pencil : :mat
+      end
+
       # @param maker [Weighing::Maker]
       # @param length [Numeric] inches sewn
       # @return [Float]

@@ -24,7 +24,7 @@ module OakenGauge
       end
 
       # @return [Array<Step>]
-      def steps
+      def making_steps
         super + [trim_step]
       end
     end

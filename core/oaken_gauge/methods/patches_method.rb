@@ -65,8 +65,8 @@ module OakenGauge
       end
 
       # @return [Array<Step>]
-      def steps
-        [*cutting_steps, *tip_steps, *sewing_steps, *squaring_steps]
+      def making_steps
+        [*tip_steps, *sewing_steps, *squaring_steps]
       end
 
       # @return [Construction::CutPatch]

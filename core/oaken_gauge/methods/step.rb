@@ -11,6 +11,11 @@ module OakenGauge
     # - length: Numeric inches sewn each time
     # - on: what it is done to, in words
     Step = Struct.new(:operation, :count, :size, :length, :on, keyword_init: true) do
+      # @return [Symbol] what kind of work it is: the first word of its name
+      def phase
+        operation.name.to_s.split("_").first.to_sym
+      end
+
       # @param measure [Symbol] unit of measure for its words
       # @return [String]
       def say(measure = :inch)
@@ -23,13 +28,10 @@ module OakenGauge
         [size].flatten.compact.map { |length| Length.saying(length, measure) }.join(" × ")
       end
 
-      # Setting up comes once for the whole batch.
       # @param maker [Weighing::Maker]
-      # @return [Float]
+      # @return [Float] without getting ready for it, see {Timing}
       def seconds(maker)
-        return 0.0 if operation.takes.empty?
-
-        maker.seconds(:set_up) + (count * operation.seconds(maker, length || 0))
+        count * operation.seconds(maker, length || 0)
       end
     end
   end

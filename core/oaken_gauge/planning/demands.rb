@@ -17,12 +17,21 @@ module OakenGauge
       def by_fabric
         @by_fabric ||= begin
           pieces = @document.pieces.each_with_index.flat_map { |piece, place| asked(piece, place) }
-          all = pieces + @document.picks.flat_map { |pick| picked(pick) }
+          all = pieces + @document.picks.select { |pick| gives?(pick) }.flat_map { |pick| picked(pick) }
           lettered(all.group_by(&:first).transform_values { |list| joined(list.map(&:last)) })
         end
       end
 
+      # @return [Array<Documents::Fault>] picks that give no pieces
+      def faults
+        @document.picks.each_with_index.reject { |pick, _| gives?(pick) }.map { |pick, place| fault(pick, place) }
+      end
+
       private
+
+      def gives?(pick)
+        way(pick)&.cuts&.any?
+      end
 
       def asked(piece, place)
         sizes = piece.run ? runs(piece) : [piece.size]
@@ -52,19 +61,26 @@ module OakenGauge
 
       # The cuts of the method, with this drawer and this stock.
       def picked(pick)
-        fabrics = pick.unit.class.roles.to_h { |role| [role, @document.stock.fetch(pick.fabrics.fetch(role).to_sym).first] }
-        cuts_of(pick, fabrics).flat_map do |cut|
-          cut.planned(fabrics.fetch(cut.role)).map { |size, count| kind_of(pick, cut, size, count) }
+        way(pick).cuts.flat_map { |cut| cut.planned(way(pick).task.fabric(cut.role)).map { |size, count| kind_of(pick, cut, size, count) } }
+      end
+
+      def fault(pick, place)
+        say = way(pick) ? way(pick).problems.first&.say : "It makes no such unit."
+        Documents::Fault.new(pointer: "/picks/#{place}/method",
+message: "is #{pick.technique}, which gives no pieces: #{say} Allowed is a method that makes it")
+      end
+
+      # @return [Methods::Method, nil] nil where it makes no such unit
+      def way(pick)
+        (@ways ||= {}.compare_by_identity).fetch(pick) do
+          @ways[pick] = Methods.making(pick.unit).find { |one| one.id == pick.technique.to_s }&.new(task(pick))
         end
       end
 
-      def cuts_of(pick, fabrics)
-        Methods.making(pick.unit).find { |one| one.id == pick.technique.to_s }&.new(task(pick, fabrics))&.cuts || []
-      end
-
-      def task(pick, fabrics)
+      def task(pick)
+        fabrics = pick.unit.class.roles.to_h { |role| [role, @document.stock.fetch(pick.fabrics.fetch(role).to_sym).first] }
         Documents::WeighDocument.new(unit: pick.unit, seam: @document.seam, tools: @document.tools, maker: @document.maker,
-fabrics: fabrics).task
+                                     fabrics: fabrics).task
       end
 
       def kind_of(pick, cut, size, count)

@@ -27,19 +27,27 @@ module OakenGauge
         (document.tools || []).grep(Tools::SlottedRuler)
       end
 
-      # @return [Array<Documents::Fault>] pieces that no sheet and no join can give
+      # @return [Array<Documents::Fault>] picks that give no pieces, pieces that no sheet and no join can give
       def faults
-        demands.flat_map { |fabric, kinds| kinds.reject { |kind| room_for?(kind, stock(fabric)) }.map { |kind| fault(fabric, kind) } }
+        asked.faults + demands.flat_map { |fabric, kinds| homeless(fabric, kinds).map { |kind| fault(fabric, kind) } }
       end
 
       private
 
       def demands
-        @demands ||= Demands.new(document).by_fabric
+        asked.by_fabric
+      end
+
+      def asked
+        @asked ||= Demands.new(document)
       end
 
       def stock(fabric)
         document.stock.fetch(fabric).map { |one| one.sized(document.seam) }
+      end
+
+      def homeless(fabric, kinds)
+        kinds.reject { |kind| room_for?(kind, stock(fabric)) }
       end
 
       def room_for?(kind, stock)

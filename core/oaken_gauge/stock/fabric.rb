@@ -79,6 +79,11 @@ module OakenGauge
         allocate_all([cut], measure).fetch(cut)
       end
 
+      # @return [Boolean] whether it comes in so many sizes that to lay anything out on them takes long
+      def many_sizes?
+        false
+      end
+
       # What all cuts of a method take, so that nothing is taken twice.
       #
       # @param cuts [Array<Piece, Run, Blank>]

@@ -15,6 +15,14 @@ module OakenGauge
         end
       end
 
+      # More sizes of sheet than every order of cuts, and blocks beside blocks, are tried on.
+      MANY_SIZES = 60
+
+      # @return [Boolean]
+      def many_sizes?
+        rectangles.size > MANY_SIZES
+      end
+
       # @return [Array] widths and counts of strips that were taken: none
       def strips_of(_taken)
         []

@@ -55,6 +55,8 @@ module OakenGauge
       # @return [Polygon] where it lies
       def blunted(role, shape, lying, seam)
         sharp = shape.cut_from_strip(lying, seam)
+        return sharp if patches.one? # nothing sticks out past what is the unit itself
+
         alike = patches_of(role).select { |patch| patch.shape == shape }
         alike.map { |patch| blunted_ways(patch, lying, sharp, seam) }.inject { |all, ways| all.slice(*ways.keys) }.values.first || sharp
       end

@@ -80,7 +80,18 @@ module OakenGauge
       # @return [Hash{Integer => Array(Float, Float)}] for so many units in a row, what the row is too long,
       #   and its standard deviation, inches
       def drift
+        self.class.drift(size)
+      end
+
+      # @param size [Mixture, Blend] of one unit
+      # @return [Hash{Integer => Array(Float, Float)}]
+      def self.drift(size)
         ROWS.to_h { |units| [units, [units * size.mean, Math.sqrt(units) * size.sd]] }
+      end
+
+      # @return [Sampling] so many units made at random, to check it by
+      def sample(count:, seed:)
+        Sampling.new(@way, self, count: count, seed: seed)
       end
 
       # @return [Budget::Measure] the size that is off most often

@@ -24,9 +24,35 @@ module OakenGauge
         made - needed
       end
 
+      # @return [nil] what else would be told of several methods together
+      def shared_out
+        nil
+      end
+
+      # @return [String] what a set makes, and what that leaves
+      def say
+        return "#{sets_needed} leaves #{surplus} over." if surplus.positive?
+        return "Makes just the #{made} that are needed, one by one." if per_set == 1
+
+        "#{sets_needed} leaves none over."
+      end
+
+      # @return [String] how many sets, beside those of other methods
+      def shortly
+        return "#{made} single#{'s' unless made == 1}" if per_set == 1
+
+        "#{sets} #{sets == 1 ? 'set' : 'sets'} of #{per_set}"
+      end
+
       # @return [Hash{Symbol => Hash}, nil] :made and :surplus of each hand
       def by_hand
         hands&.transform_values { |wanted| { made: pairs ? sets : wanted, surplus: pairs ? sets - wanted : 0 } }
+      end
+
+      private
+
+      def sets_needed
+        "A set makes #{per_set}: #{sets == 1 ? 'one set' : "#{sets} sets"} for #{needed}"
       end
     end
   end

@@ -64,9 +64,14 @@ module OakenGauge
         way.work
       end
 
+      # @return [Methods::Timing]
+      def timing
+        @timing ||= Methods::Timing.new(steps, way.task.maker)
+      end
+
       # @return [Float]
       def minutes
-        @minutes ||= steps.sum { |step| step.seconds(way.task.maker) } / 60.0
+        @minutes ||= timing.total / 60.0
       end
 
       # @return [Symbol] :measured when every time in it was taken
@@ -76,7 +81,7 @@ module OakenGauge
 
       # @return [Accuracy] how true the units come out
       def accuracy
-        @accuracy ||= Accuracy.new(way)
+        way.accuracy
       end
 
       # How much there is to learn, for a beginner: kinds of step, raw edges on the bias, and lines

@@ -77,7 +77,7 @@ module OakenGauge
 
       part "Time"
       time :set_up, 30, "Setting up",
-            "Getting ready for a batch: ruler and cutter out, thread in, iron hot. Once for each step. Our own guess."
+            "Ruler and cutter out, thread in, iron hot: once each time the mat, the machine or the iron is gone to. Our own guess."
       time :mark_line, 8, "Mark a line", "Drawing one line."
       time :align_and_cut, 10, "Align and cut", "Laying a ruler and cutting along it once."
       time :cut_slot, 3, "Cut a slot", "Cutting in one slot of a ruler that lies already."

@@ -19,26 +19,10 @@ module OakenGauge
 
       # @return [String]
       def say
-        [made, trade, trueness].compact.join(" ")
+        [@outcome.way.makes.say, trade, trueness].compact.join(" ")
       end
 
       private
-
-      def makes
-        @outcome.way.makes
-      end
-
-      def made
-        return "#{per_set} leaves #{makes.surplus} over." if makes.surplus.positive?
-        return "Makes just the #{makes.made} that are needed, one by one." if makes.per_set == 1
-
-        "#{per_set} leaves none over."
-      end
-
-      def per_set
-        sets = makes.sets == 1 ? "one set" : "#{makes.sets} sets"
-        "A set makes #{makes.per_set}: #{sets} for #{makes.needed}"
-      end
 
       def trade
         return unless @neighbour

@@ -20,6 +20,18 @@ module OakenGauge
         (@matchings ||= {})[[kind, shape]] ||= Tools::Matching.new(drawer.of(kind), shape, seam, maker.numbers)
       end
 
+      # @param method [Class]
+      # @return [Methods::Method] of all the units, made once
+      def way(method)
+        (@ways ||= {})[method] ||= method.new(self)
+      end
+
+      # @param other [Units::Unit]
+      # @return [Task] the same question of other units
+      def of(other)
+        Task.new(**to_h, unit: other)
+      end
+
       # @return [Cutters::Slots] the drawer's slotted rulers
       def slots
         @slots ||= Cutters::Slots.new(self)

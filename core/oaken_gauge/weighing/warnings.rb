@@ -92,11 +92,11 @@ module OakenGauge
       end
 
       def swapped
-        return unless @way.unit.is_a?(Units::FlyingGeese) && @way.class.per_set == 4
+        way = @way.parts.find { |part| part.class.large_square } or return
 
-        large, small = %i[goose sky].sort_by { |role| -@way.piece_of(role).size.max }
-        [:swapped, "The large square is the #{large}, #{@way.say(@way.piece_of(large).size.max)}; the small one the #{small}, " \
-                   "#{@way.say(@way.piece_of(small).size.max)}. Swapped, every goose is wrong."]
+        large, small = %i[goose sky].sort_by { |role| -way.piece_of(role).size.max }
+        [:swapped, "The large square is the #{large}, #{@way.say(way.piece_of(large).size.max)}; the small one the #{small}, " \
+                   "#{@way.say(way.piece_of(small).size.max)}. Swapped, every goose is wrong."]
       end
 
       def layers

@@ -11,7 +11,7 @@ module OakenGauge
 
       # @return [Array<Outcome>] best first, those that cannot be used last
       def outcomes
-        ways = Methods.making(@task.unit).map { |method| method.new(@task) }
+        ways = Methods.making(@task.unit).map { |method| @task.way(method) }
         Ranking.new(ways.map { |way| Outcome.new(way) }, @task.priorities, @task.maker).in_order.tap { |ranked| reason(ranked) }
       end
 

@@ -903,6 +903,10 @@ export interface components {
                     made: number;
                     surplus: number;
                 };
+                parts?: {
+                    technique: string;
+                    sets: number;
+                }[];
             };
             fabric?: {
                 [key: string]: components["schemas"]["FabricParts"];

@@ -40,7 +40,7 @@ module OakenGauge
         end
 
         # @return [Array<Step>]
-        def steps
+        def making_steps
           super + [trim_step]
         end
 

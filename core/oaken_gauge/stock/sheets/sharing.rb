@@ -7,9 +7,8 @@ module OakenGauge
       # are open have left, then takes new ones. Which cut comes first decides what is left, so every order is tried,
       # and the one kept that is short of least, then takes least, then leaves most for the shelf.
       class Sharing
-        # More cuts than are tried in every order, and more sizes of sheet than blocks beside blocks are looked for on.
+        # More cuts than are tried in every order.
         MOST_ORDERED = 4
-        MANY_SIZES = 60
 
         # @param fabric [SheetGoods]
         # @param cuts [Array<Piece, Run>]
@@ -23,7 +22,7 @@ module OakenGauge
         # @return [Attempt]
         def best
           rows = least
-          return rows if @fabric.rectangles.size > MANY_SIZES || rows.least?(@fabric)
+          return rows if @fabric.many_sizes? || rows.least?(@fabric)
 
           lay_in_blocks(Blocks::DEPTH)
           [rows, least].min_by(&:score)
@@ -48,7 +47,7 @@ module OakenGauge
         # Large pieces first; and every other order, where there are few.
         def orders
           large_first = @cuts.sort_by.with_index { |cut, i| [-cut.least_width, i] }
-          return [large_first] if @cuts.size > MOST_ORDERED || @fabric.rectangles.size > MANY_SIZES
+          return [large_first] if @cuts.size > MOST_ORDERED || @fabric.many_sizes?
 
           [large_first, *@cuts.permutation.to_a].uniq
         end

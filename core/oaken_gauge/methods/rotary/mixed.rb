@@ -1,0 +1,108 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Methods
+    module Rotary
+      # Sets of several sizes and single units together, just as many as are needed: twelve half-square triangle
+      # units are one set of eight and two sets of two. Of the ways to share them out the one that leaves least over,
+      # then uses least fabric, then takes least time. What sets of one size do as well is left to them.
+      class Mixed < Method
+        NOTHING_TO_MIX = Problem.new(code: :nothing_to_mix,
+                                     say: "A mix saves nothing here: sets of one size do as well by themselves.").freeze
+
+        TOO_MANY_SIZES = Problem.new(code: :too_many_sizes,
+                                     say: "No mix is looked for on scraps of so many sizes: sort out the larger ones.").freeze
+
+        title "Mixed sets"
+        makes :half_square, :hourglass, :three_triangle, :flying_geese
+
+        # @param task [Weighing::Task]
+        # @param parts [Array<Method>, nil] how they are shared out; by itself it finds the best way
+        def initialize(task, parts = nil)
+          super(task)
+          @parts = parts
+        end
+
+        # @return [Array<Method>] each with the units that it makes
+        def parts
+          @parts ||= best&.parts || []
+        end
+
+        # @return [Array<Problem>]
+        def problems
+          return super unless parts.empty?
+          return combined.first.problems if none_can_be_used?
+
+          [too_many_sizes? ? TOO_MANY_SIZES : sharing_out.shortage || NOTHING_TO_MIX]
+        end
+
+        # @return [Array<Tools::Setting>]
+        def settings
+          @settings ||= parts.flat_map(&:settings).uniq
+        end
+
+        # @return [Weighing::MixedMakes]
+        def makes
+          @makes ||= Weighing::MixedMakes.new(parts: parts, needed: unit.count, hands: unit.hands)
+        end
+
+        # @return [Array<Stock::Piece>]
+        def cuts
+          @cuts ||= @best ? @best.cuts : parts.flat_map(&:cuts)
+        end
+
+        # @return [Hash] what was laid out to find the best way is not laid out again
+        def allocations
+          @best ? @best.allocations : super
+        end
+
+        # @return [Array<Weighing::Spare>] alike together
+        def spares
+          parts.flat_map(&:spares).group_by { |spare| [spare.role, spare.shape] }
+               .map { |(role, shape), same| Weighing::Spare.new(role: role, shape: shape, count: same.sum(&:count)) }
+        end
+
+        # @param role [Symbol]
+        # @return [Float] square inches of a fabric in one unit, on average
+        def cloth_of(role)
+          parts.sum { |part| part.makes.made * part.cloth_of(role) } / makes.made
+        end
+
+        # Round by round, the same work of all parts together.
+        # @return [Array<Step>]
+        def making_steps
+          Batching.new(parts.map(&:making_steps)).steps
+        end
+
+        # @return [Weighing::MixedAccuracy]
+        def accuracy
+          @accuracy ||= Weighing::MixedAccuracy.new(parts.map { |part| [part.accuracy, part.makes.made] })
+        end
+
+        private
+
+        def best
+          @best ||= (sharing_out.best unless too_many_sizes?)
+        end
+
+        def sharing_out
+          @sharing_out ||= SharingOut.new(self, combined)
+        end
+
+        def too_many_sizes?
+          task.fabrics.each_value.any?(&:many_sizes?)
+        end
+
+        # The methods that can be used, by themselves: sets of several and single units.
+        def combined
+          others = Methods.making(unit).select { |method| method.family == self.class.family && method.school != :oversize }
+          (others - [self.class]).map { |method| task.way(method) }
+        end
+
+        def none_can_be_used?
+          combined.none? { |way| way.problems.empty? }
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,93 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Methods
+    # Which of several methods makes how many of the units, each at least one set.
+    #
+    # The {Shares} are held against one another, and against sets of one size for all of them, by what is left over, then
+    # net fabric, then minutes.
+    class SharingOut
+      # @param mixed [Mixed] for whose units
+      # @param ways [Array<Method>] the methods, each for all of the units
+      def initialize(mixed, ways)
+        @mixed = mixed
+        @task = mixed.task
+        @ways = ways.select { |way| usable?(way) }.sort_by.with_index { |way, i| [-way.class.per_set, i] }
+      end
+
+      # @return [Mixed, nil] nil where sets of one size do as well for all of them
+      def best
+        mixed = least(mixes)
+        return unless mixed
+
+        alone = least(@ways.reject { |way| way.class.per_set == 1 })
+        mixed unless alone && (key(alone) <=> key(mixed)) <= 0
+      end
+
+      # @return [Problem, nil] what the stock cannot give, where it cannot give any mix
+      def shortage
+        mixes.filter_map { |way| way.allocations.each_value.filter_map(&:short).first }.first unless least(mixes)
+      end
+
+      private
+
+      # Ways that are laid out to be compared: those with least to cut and fewest sets, of those that leave least over.
+      TRIED = 4
+      private_constant :TRIED
+
+      def usable?(way)
+        way.settings
+        way.problems.empty?
+      end
+
+      # Those that leave least over, and of those the best; what is short is no way at all.
+      def least(ways)
+        over = ways.group_by { |way| left_over(way) }
+        over.keys.sort.each do |area|
+          likely = over[area].sort_by.with_index { |way, i| [to_cut(way), way.makes.sets, i] }.first(TRIED)
+          found = likely.reject { |way| short?(way) }.min_by { |way| key(way) }
+          return found if found
+        end
+        nil
+      end
+
+      def key(way)
+        [left_over(way), net(way), seconds(way)]
+      end
+
+      def left_over(way)
+        spare = way.spares.sum(0.0) { |one| one.count * Weighing::SpareCloth.area(one.shape, @mixed) }
+        (spare + (way.makes.surplus * whole_unit)).round(6)
+      end
+
+      def whole_unit
+        @whole_unit ||= @task.unit.class.roles.sum { |role| @task.unit.cloth_of(role, @task.seam) }
+      end
+
+      # No layout uses less than this.
+      def to_cut(way)
+        way.cuts.sum { |cut| cut.count * cut.size.inject(:*) }.round(6)
+      end
+
+      def short?(way)
+        way.allocations.each_value.any?(&:short)
+      end
+
+      def net(way)
+        way.allocations.each_value.sum { |taken| taken.consumed - taken.offcut }.to_f.round(6)
+      end
+
+      def seconds(way)
+        Timing.new(way.work, @task.maker).total.round(6)
+      end
+
+      def mixes
+        @mixes ||= Shares.new(@task.unit, @ways).all.map { |shares| mix(shares) }
+      end
+
+      def mix(shares)
+        @mixed.class.new(@task, shares.map { |way, units| way.class.new(@task.of(@task.unit.with(**units))) })
+      end
+    end
+  end
+end
