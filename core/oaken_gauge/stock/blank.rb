@@ -18,6 +18,12 @@ module OakenGauge
         Rows::BlankRows.new(fabric, self, measure)
       end
 
+      # A strip is cut across the fabric, so its width lies along the lengthwise grain, as the feed does: that way first.
+      # @return [Array<Sheets::Form>]
+      def forms_on_strips(directional)
+        [size.reverse, *(directional ? nil : [size])].uniq.map { |across, along| Sheets::Form.of_piece(across, along, []) }
+      end
+
       # The length lies along the lengthwise grain: across the strip.
       # @return [Array<Array(Array(Rational, Rational), Integer)>] sizes and counts, for a plan
       def planned(_fabric)

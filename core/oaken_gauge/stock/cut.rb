@@ -4,8 +4,13 @@ module OakenGauge
   module Stock
     # What every kind of cut answers; a kind says otherwise where it is so.
     #
-    # @abstract A kind has role, count and then_do, and gives {#planned}, {#rows} and {#entry}.
+    # @abstract A kind has role, count and then_do, and gives {#planned}, {#entry} and the forms in which it lies.
     module Cut
+      # @return [Rows::Rows] how it lies along strips of a fabric
+      def rows(fabric, measure)
+        Rows::Rows.new(fabric, self, measure)
+      end
+
       # @return [Array(Rational, Rational), nil] the height and width to which pieces are subcut from strips
       def subcut
         nil

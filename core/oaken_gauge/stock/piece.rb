@@ -19,9 +19,10 @@ module OakenGauge
         [Sheets::Form.of_piece(*size, marks)]
       end
 
-      # @return [Rows::Rows] how it lies along strips of a fabric
-      def rows(fabric, measure)
-        Rows::PieceRows.new(fabric, self, measure)
+      # Along a strip it may lie either way round.
+      # @return [Array<Sheets::Form>]
+      def forms_on_strips(directional)
+        [size, *(directional ? nil : [size.reverse])].uniq.map { |across, along| Sheets::Form.of_piece(across, along, marks) }
       end
 
       # @return [Array<Array(Array(Rational, Rational), Integer)>] sizes and counts, for a plan

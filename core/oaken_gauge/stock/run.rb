@@ -16,22 +16,14 @@ module OakenGauge
 
       # Each turned half round, unless the print may not be; and all the same way up, which is closer for some shapes.
       # @param directional [Boolean]
-      # @return [Array<Array(Hash, Tiling)>] the ways it lies, each with its tiling
-      def tilings(directional)
+      # @return [Array<Sheets::Form>] the ways it lies in rows
+      def forms(directional)
         ways.product(directional ? [false] : [true, false]).map do |way, turning|
-          [way, way[:nest] || Tiling.of(way[:outline], turning: turning)]
+          Sheets::Form.of_run(way[:width], way[:nest] || Tiling.of(way[:outline], turning: turning), layers)
         end
       end
 
-      # @return [Array<Sheets::Form>] the ways it lies in rows
-      def forms(directional)
-        tilings(directional).map { |way, tiling| Sheets::Form.of_run(way[:width], tiling, layers) }
-      end
-
-      # @return [Rows::Rows] how it lies along strips of a fabric
-      def rows(fabric, measure)
-        Rows::RunRows.new(fabric, self, measure)
-      end
+      alias_method :forms_on_strips, :forms
 
       # As lengths of strip: as many as fill strips of the fabric, and one with the rest.
       # @param fabric [Fabric]
@@ -40,7 +32,7 @@ module OakenGauge
         layout = rows(fabric, :inch).best or return []
         full, rest = count.divmod(layout.per_strip)
         lengths = [[layout.per_strip, full], [rest, rest.zero? ? 0 : 1]].reject { |_, times| times.zero? }
-        lengths.map { |held, times| [[layout.strip, Grid.new(1/64r).ceil(layout.reach.call(held))], times] }
+        lengths.map { |held, times| [[layout.strip, Grid.new(1/64r).ceil(layout.form.reach.call(held))], times] }
       end
 
       # @return [Boolean]

@@ -8,39 +8,25 @@ module OakenGauge
       class BlankRows < Rows
         # @return [Allocation]
         def allocation
-          best, way = layouts.max_by { |layout, lying| [possible(layout), lying == on_grain ? 1 : 0] }
-          return Allocation.refused(too_large) unless best
-
-          blanks(short: shortage(best), off_grain: way != on_grain, squared: best.taken,
-                 cut_strips: fabric.cut_to_width?(best.strip) ? { best.strip => best.taken } : {})
+          best = layouts.max_by { |layout| [possible(layout), on_grain?(layout) ? 1 : 0] }
+          best ? counted(best) : Allocation.refused(too_large)
         end
 
         private
 
-        def blanks(**more)
-          width, length = cut.size
-          Allocation.new(**more, consumed: width * length * cut.count, offcut: 0, taken: cut.count, strips: [], blanks: true,
+        def counted(layout)
+          Allocation.new(consumed: cut.size.inject(:*) * cut.count, offcut: 0, taken: cut.count, strips: [], blanks: true,
+                         short: shortage(layout), off_grain: !on_grain?(layout), squared: layout.taken, cut_strips: cut_strips(layout),
                          sheets: [Sheet.new(size: cut.size.minmax, repeats: cut.count, drawing: cut.drawing)])
         end
 
-        # Each layout with the way its blanks lie.
-        def layouts
-          ways.filter_map { |way| layout(way)&.then { |layout| [layout, way] } }
+        # So they lie first.
+        def on_grain?(layout)
+          layout.form.equal?(forms.first)
         end
 
-        def layout((across, along))
-          strip = fabric.strip_for(across)
-          held = (fabric.strip_length / along).floor
-          RowLayout.new(strip: strip, length: fabric.strip_length, per_strip: held, count: cut.count) if strip && held.positive?
-        end
-
-        # A strip is cut across the cloth, so its width lies along the lengthwise grain, as the feed does.
-        def on_grain
-          cut.size.reverse
-        end
-
-        def ways
-          fabric.directional? ? [on_grain] : [on_grain, cut.size].uniq
+        def cut_strips(layout)
+          fabric.cut_to_width?(layout.strip) ? { layout.strip => layout.taken } : {}
         end
 
         # How many of the blanks wanted there are strips for.

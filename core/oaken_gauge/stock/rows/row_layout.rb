@@ -5,15 +5,12 @@ module OakenGauge
     module Rows
       # Whole strips, one row of shapes to a strip: what that takes from stock and what goes back.
       #
+      # - form: {Sheets::Form} of a row
       # - strip: Rational inches, the width of every strip
       # - length: Rational inches along each
       # - per_strip: shapes that one strip holds
       # - count: shapes needed
-      # - fit: Proc, from inches of strip to the shapes they hold
-      # - reach: Proc, from a number of shapes to the inches of strip they take
-      # - outlines: Proc, from a number of shapes to their [Polygon]s on the strip
-      # - marks: Proc, from a number of shapes to lines across them
-      RowLayout = Struct.new(:strip, :length, :per_strip, :count, :fit, :reach, :outlines, :marks, keyword_init: true) do
+      RowLayout = Struct.new(:form, :strip, :length, :per_strip, :count, keyword_init: true) do
         # @return [Integer] strips taken
         def taken
           (count / per_strip.to_r).ceil
@@ -53,8 +50,8 @@ module OakenGauge
         private
 
         def sheet(repeats, held)
-          Sheet.new(size: [strip, length], repeats: repeats, drawing: -> { outlines.call(held) },
-                    lines: marks && -> { marks.call(held) }, offcut: offcut(reach.call(held)))
+          Sheet.new(size: [strip, length], repeats: repeats, drawing: -> { form.outlines.call(held) },
+                    lines: -> { form.marks.call(held) }, offcut: offcut(form.reach.call(held)))
         end
 
         def offcut_area(sheet)

@@ -3,10 +3,8 @@
 module OakenGauge
   module Stock
     module Rows
-      # Laying one cut out in rows on a fabric: the ways it can lie, the best of them, or the reason
-      # why none will do.
-      #
-      # @abstract A kind of cut gives {#layouts}, and {#ways}: [across, along] of each way to lie.
+      # Laying one cut out in rows along strips of a fabric: the ways it can lie, the best of them, or the reason why none
+      # will do. A strip holds one row, and every strip starts afresh.
       class Rows
         attr_reader :fabric, :cut, :measure
 
@@ -18,9 +16,7 @@ module OakenGauge
 
         # @return [Allocation]
         def allocation
-          return Allocation.refused(too_large) unless best
-
-          allocation_of(best)
+          best ? allocation_of(best) : Allocation.refused(too_large)
         end
 
         # @param layout [RowLayout]
@@ -37,11 +33,25 @@ module OakenGauge
         # None of the ways to lie fits: across the strip, or else along it.
         # @return [Problem]
         def too_large
-          wide_enough = ways.select { |across, _| fabric.strip_for(across) }
-          wide_enough.empty? ? strip_too_narrow(ways.map(&:first).min) : strip_too_short(wide_enough.map(&:last).min)
+          wide_enough = forms.select { |form| fabric.strip_for(form.width) }
+          wide_enough.empty? ? strip_too_narrow(forms.map(&:width).min) : strip_too_short(wide_enough.map { |form| form.reach.call(1) }.min)
         end
 
         private
+
+        def forms
+          @forms ||= cut.forms_on_strips(fabric.directional?)
+        end
+
+        def layouts
+          forms.filter_map { |form| layout(form) }
+        end
+
+        def layout(form)
+          strip = fabric.strip_for(form.width) or return
+          held = form.per.call(fabric.strip_length)
+          RowLayout.new(form: form, strip: strip, length: fabric.strip_length, per_strip: held, count: cut.count) if held.positive?
+        end
 
         def shortage(layout)
           held = fabric.strips_in_stock(layout.strip)
@@ -56,8 +66,9 @@ module OakenGauge
           count == 1 ? "1 strip" : "#{count} strips"
         end
 
+        # What is on no ruler is said in eighths.
         def say(size)
-          Length.new(size, measure)
+          Length.new(size.is_a?(Float) ? Grid.new(1/8r).ceil(size) : size, measure)
         end
 
         def strip_too_narrow(needed)

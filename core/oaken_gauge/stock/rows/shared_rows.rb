@@ -25,13 +25,13 @@ module OakenGauge
         # What its last strip has left is there for the next.
         def remember(layout, allocation)
           rest = layout.count % layout.per_strip
-          @open[layout.strip] = [allocation, rest.zero? ? layout.length : layout.reach.call(rest)]
+          @open[layout.strip] = [allocation, rest.zero? ? layout.length : layout.form.reach.call(rest)]
         end
 
         def beside(rows)
           layout = rows.best
           allocation, reached = @open[layout.strip]
-          here = [layout.fit.call(layout.length - reached), layout.count].min
+          here = [layout.form.per.call(layout.length - reached), layout.count].min
           return opened(rows) unless saves?(layout, here)
 
           @open[layout.strip] = [allocation, filled(allocation, layout, reached, here)]
@@ -45,7 +45,7 @@ module OakenGauge
 
         # @return [Numeric] how far the strip is filled now, inches
         def filled(allocation, layout, reached, here)
-          end_of = reached + layout.reach.call(here)
+          end_of = reached + layout.form.reach.call(here)
           before = allocation.sheets.last
           allocation.sheets[-1] = after = with(before, layout, reached, here)
           allocation.offcut += area(after.offcut) - area(before.offcut)
@@ -53,8 +53,8 @@ module OakenGauge
         end
 
         def with(sheet, layout, reached, here)
-          drawing = -> { sheet.outlines + layout.outlines.call(here).map { |one| one.move(reached, 0) } }
-          kept = layout.offcut(reached + layout.reach.call(here))
+          drawing = -> { sheet.outlines + layout.form.outlines.call(here).map { |one| one.move(reached, 0) } }
+          kept = layout.offcut(reached + layout.form.reach.call(here))
           Sheet.new(size: sheet.size, repeats: 1, lines: sheet.lines, offcut: kept, drawing: drawing)
         end
 
