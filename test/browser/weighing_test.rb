@@ -241,10 +241,10 @@ class WeighingScreenTest < BrowserCase
   end
 
   def test_a_way_that_another_betters_says_so
-    open_unit @unit, "?finished=4"
+    open_unit @unit, "?count=12"
 
-    assert_heard "beaten on every count by", "Single patches round templates"
-    open_way "Single patches round templates"
+    assert_heard "beaten on every count by", "Four at a time"
+    open_way "Four at a time"
 
     assert_heard "Beaten on every count by “"
   end
