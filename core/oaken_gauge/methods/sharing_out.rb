@@ -17,8 +17,7 @@ module OakenGauge
 
       # @return [Mixed, nil] nil where sets of one size do as well for all of them
       def best
-        mixed = least(mixes)
-        return unless mixed
+        mixed = best_mix or return
 
         alone = least(@ways.reject { |way| way.class.per_set == 1 })
         mixed unless alone && (key(alone) <=> key(mixed)) <= 0
@@ -26,10 +25,16 @@ module OakenGauge
 
       # @return [Problem, nil] what the stock cannot give, where it cannot give any mix
       def shortage
-        mixes.filter_map { |way| way.allocations.each_value.filter_map(&:short).first }.first unless least(mixes)
+        mixes.filter_map { |way| way.allocations.each_value.filter_map(&:short).first }.first unless best_mix
       end
 
       private
+
+      def best_mix
+        return @best_mix if defined?(@best_mix)
+
+        @best_mix = least(mixes)
+      end
 
       # Ways that are laid out to be compared: those with least to cut and fewest sets, of those that leave least over.
       TRIED = 4

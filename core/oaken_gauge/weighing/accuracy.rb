@@ -43,16 +43,15 @@ module OakenGauge
         @points_within ||= good(point)
       end
 
-      # @return [Float] the part of the units that leave nothing to trim at their scantest side; 0 when
-      #   nothing is trimmed
+      # @return [Float] the part of the units that leave nothing to trim at one side or another; 0 when nothing is trimmed
       def too_small
-        @too_small ||= scantest ? none_left(scantest) : 0.0
+        @too_small ||= 1 - Together.new(budget.sources, enough_to_trim).share
       end
 
-      # @return [Float] the part of the units that are good for both, and large enough to trim, at the
-      #   least: as if what is off for the one were never off for the other
+      # @return [Float] the part of the units whose sizes and points are all within a sixteenth, and that are large enough
+      #   to trim everywhere
       def good_share
-        [within + points_within - 1 - too_small, 0.0].max
+        @good_share ||= Together.new(budget.sources, close + enough_to_trim).share
       end
 
       # @return [Integer] edges on the bias that are handled raw
@@ -110,6 +109,14 @@ module OakenGauge
       end
 
       private
+
+      def close
+        (budget.sizes + budget.points).map { |measure| [measure, -LIMIT.to_f, LIMIT.to_f] }
+      end
+
+      def enough_to_trim
+        budget.slack.map { |measure| [measure, 0.0, Float::INFINITY] }
+      end
 
       def good(mixture)
         mixture.between(-LIMIT.to_f, LIMIT.to_f)

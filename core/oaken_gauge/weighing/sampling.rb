@@ -10,6 +10,8 @@ module OakenGauge
       LIMIT = Accuracy::LIMIT.to_f
       # How many times its own error a figure may lie off the budget's and still agree with it.
       ERRORS = 4
+      # What the shares that are drawn may be off.
+      DRAWN = 0.01
       # What single precision may add up to over many units, inches.
       SLIGHT = 1e-4
 
@@ -31,7 +33,7 @@ module OakenGauge
       # @return [Hash{Symbol => Float}]
       def figures
         @figures ||= { size_bias: size.mean, size_sd: size.stddev, within_sixteenth: good(size), point_sd: point.stddev,
-                       points_within_sixteenth: good(point), too_small_to_trim: share(side.lt(0)) }
+                       points_within_sixteenth: good(point), too_small_to_trim: 1 - share(enough) }
       end
 
       # @return [Hash{Symbol => Float}] how far each figure may lie off the budget's by chance, one standard error
@@ -50,14 +52,14 @@ module OakenGauge
 
       # @return [Boolean] whether every figure agrees with the budget's
       def agrees?
-        budget.all? { |name, figure| (figure - figures[name]).abs <= (ERRORS * errors[name]) + SLIGHT }
+        budget.all? { |name, figure| (figure - figures[name]).abs <= (ERRORS * errors[name]) + SLIGHT } &&
+          (@accuracy.good_share - all_good).abs <= (ERRORS * error_of_share(all_good)) + DRAWN
       end
 
       # @return [Float] the part of the units that are good in every size and every point, and large enough
       #   to trim everywhere
       def all_good
-        fine = [*made.sizes, *made.points].map { |row| whole(row).abs.le(LIMIT) } + made.slack.map { |row| whole(row).ge(0) }
-        share(fine.inject(:&))
+        @all_good ||= share([*made.sizes, *made.points].map { |row| whole(row).abs.le(LIMIT) }.inject(enough, :&))
       end
 
       private
@@ -72,8 +74,8 @@ module OakenGauge
       end
 
       # Where nothing is trimmed, there is always enough.
-      def side
-        @side ||= whole(@accuracy.scantest ? made.slack[@accuracy.scantest.place] : 1.0)
+      def enough
+        @enough ||= made.slack.map { |row| whole(row).ge(0) }.inject(:&) || Numo::Bit.ones(count)
       end
 
       def made

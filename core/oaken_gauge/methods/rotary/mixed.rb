@@ -30,10 +30,7 @@ module OakenGauge
 
         # @return [Array<Problem>]
         def problems
-          return super unless parts.empty?
-          return combined.first.problems if none_can_be_used?
-
-          [too_many_sizes? ? TOO_MANY_SIZES : sharing_out.shortage || NOTHING_TO_MIX]
+          parts.empty? ? @refused ||= refused : super
         end
 
         # @return [Array<Tools::Setting>]
@@ -74,9 +71,10 @@ module OakenGauge
           Batching.new(parts.map(&:making_steps)).steps
         end
 
+        # Units come out of a method alike, however many are made by it.
         # @return [Weighing::MixedAccuracy]
         def accuracy
-          @accuracy ||= Weighing::MixedAccuracy.new(parts.map { |part| [part.accuracy, part.makes.made] })
+          @accuracy ||= Weighing::MixedAccuracy.new(parts.map { |part| [task.way(part.class).accuracy, part.makes.made] })
         end
 
         private
@@ -99,8 +97,10 @@ module OakenGauge
           (others - [self.class]).map { |method| task.way(method) }
         end
 
-        def none_can_be_used?
-          combined.none? { |way| way.problems.empty? }
+        def refused
+          return combined.first.problems if combined.none? { |way| way.problems.empty? }
+
+          [too_many_sizes? ? TOO_MANY_SIZES : sharing_out.shortage || NOTHING_TO_MIX]
         end
       end
     end
