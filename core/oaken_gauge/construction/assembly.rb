@@ -19,8 +19,9 @@ module OakenGauge
       def call(draws)
         hand = Hand.new(@method, draws)
         @bias_edges = 0
+        @ends = []
         cloth = @method.unit.patches.each_with_index.map { |patch, i| cut(patch, i, hand) }
-        sewn = Sewn.new(@frame, cloth, matched: @method.method(:matched_at?))
+        sewn = Sewn.new(@frame, cloth, @ends, matched: @method.method(:matched_at?))
         @frame.joints.each { |joint| sew(sewn, joint, hand) }
         measure(sewn.seams, sewn.outside, hand)
       end
@@ -33,6 +34,7 @@ module OakenGauge
       def cut(patch, number, hand)
         held = @method.cut_patch(patch, hand)
         turn = @frame.turn(number)
+        @ends[number] = held.ends&.rotate(turn)
         stretch(held.pushes.rotate(turn), held.stretch.rotate(turn), number, hand)
       end
 

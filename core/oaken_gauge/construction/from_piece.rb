@@ -10,8 +10,11 @@ module OakenGauge
       # @param seam [Numeric] inches
       # @param parts [Array, nil] corners of the patch in parts of the piece; where the shape lies in its
       #   own piece unless said
-      def initialize(shape, exact, seam, parts: nil)
+      # @param led [Symbol] what tells where an edge inside the piece lies: its :middle, or its end at a :corner of the
+      #   piece, where another is laid flush with it
+      def initialize(shape, exact, seam, parts: nil, led: :middle)
         @height, @width = exact.map(&:to_f)
+        @led = led
         @parts = parts || own_parts(shape, seam)
       end
 
@@ -22,8 +25,9 @@ module OakenGauge
       def call(height, width, apart: nil)
         moved = corners(width - @width, height - @height)
         pushes = edges.each_with_index.map { |edge, i| push(edge, moved[i], moved[(i + 1) % moved.size]) }
+        ends = ends(moved, pushes)
         pushes = pushes.each_with_index.map { |push, i| inside?(i) ? push + apart.call : push } if apart
-        CutPatch.new(pushes: pushes, stretch: stretch)
+        CutPatch.new(pushes: pushes, ends: ends, stretch: stretch)
       end
 
       private
@@ -48,9 +52,25 @@ module OakenGauge
         @parts.map { |x, y| [wider * x, higher * y] }
       end
 
-      # An edge moves outward as far as the middle of its two corners does.
-      def push(edge, (x1, y1), (x2, y2))
-        Lines.along([x1 + x2, y1 + y2], edge.normal) / 2
+      # An edge moves outward as far as the middle of its two corners does, or as its end at the piece's corner.
+      def push(edge, *moved)
+        ends = @led == :corner ? moved.values_at(*corner_ends(edge)) : moved
+        Lines.along(ends.transpose.map(&:sum), edge.normal) / ends.size
+      end
+
+      # Where the corners are in truth, against where the pushed edges meet.
+      def ends(moved, pushes)
+        edges.each_index.map do |i|
+          [[i, i - 1], [(i + 1) % edges.size, (i + 1) % edges.size]].map do |corner, neighbour|
+            Lines.along(moved[corner], edges[i].along) - Lines.slide(edges[i], edges[neighbour], pushes.values_at(i, neighbour))
+          end
+        end
+      end
+
+      # Which of an edge's ends lie in a corner of the piece; both where none does.
+      def corner_ends(edge)
+        at = [0, 1].select { |i| @parts[(edge.index + i) % @parts.size].all? { |part| (part - part.round).abs < Plane::FITTING } }
+        at.empty? ? [0, 1] : at
       end
 
       # Whether an edge runs inside the piece rather than along its sides.

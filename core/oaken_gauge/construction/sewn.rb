@@ -6,11 +6,13 @@ module OakenGauge
     class Sewn
       # @param frame [Frame]
       # @param cloth [Array<Array<Numeric>>] by patch and edge, what lies beyond each, inches
+      # @param ends [Array<Array, nil>] by patch and edge, see {CutPatch}
       # @param matched [Proc] tells of a joint and one of its ends whether the patches are laid together there
-      def initialize(frame, cloth, matched: ->(_, _) { true })
+      def initialize(frame, cloth, ends, matched: ->(_, _) { true })
         @matched = matched
         @frame = frame
         @cloth = cloth
+        @ends = ends
         @shifts = cloth.map { [0.0, 0.0] }
         @lines = {}.compare_by_identity
       end
@@ -85,8 +87,9 @@ module OakenGauge
       end
 
       def end_of(edge, corner, joint)
-        neighbour = @frame.beside(edge)[corner == :from ? 0 : 1]
-        slide = Lines.slide(edge, neighbour, [push(edge), push(neighbour)])
+        which = corner == :from ? 0 : 1
+        neighbour = @frame.beside(edge)[which]
+        slide = Lines.slide(edge, neighbour, [push(edge), push(neighbour)]) + (@ends[edge.patch] ? @ends[edge.patch][edge.index][which] : 0)
         (slide * Plane.dot(edge.along, joint.along)) + Lines.along(@shifts[edge.patch], joint.along)
       end
     end

@@ -26,7 +26,8 @@ module OakenGauge
           cut = piece_of(patch.role)
           held = from_piece(patch.shape).call(*hand.piece(cut).map { |side| side / 2 })
           leg, *rest = held.pushes
-          Construction::CutPatch.new(pushes: [leg + hand.spread(:cut_middle, :ruler_main), *rest], stretch: held.stretch)
+          Construction::CutPatch.new(pushes: [leg + hand.spread(:cut_middle, :ruler_main), *rest], ends: held.ends,
+                                      stretch: held.stretch)
         end
       end
     end

@@ -25,10 +25,35 @@ module OakenGauge
         step(:cut_on_line) { 2 * makes.sets }
         step(:press_to_sky) { makes.made }
 
+        # The goose is a quarter of its square, and the square's corners tell where its sides begin. A sky lies flush in
+        # such a corner: opened, its side there is where the goose's was, and what it is too large stands out on top.
+        # @return [Construction::CutPatch]
+        def cut_patch(patch, hand)
+          patch.role == :goose ? goose(patch, hand) : sky(unit.patches.index { |one| one.equal?(patch) }, hand)
+        end
+
         # A sky is laid in a corner of the goose square, which becomes a corner of the unit.
         # @return [Boolean]
         def matched_at?(_joint, point)
           !unit.frame.corner_at(point).nil?
+        end
+
+        private
+
+        def goose(patch, hand)
+          @goose ||= Construction::FromPiece.new(patch.shape, piece_of(:goose).exact, seam, led: :corner)
+          @goose.call(*hand.piece(piece_of(:goose)))
+        end
+
+        def sky(number, hand)
+          cut = piece_of(:sky)
+          too_large = hand.piece(cut).last - cut.exact.last.to_f
+          pushes = unit.frame.edges[number].map { |edge| on_top?(edge) ? too_large : 0.0 }
+          Construction::CutPatch.new(pushes: pushes.rotate(-unit.frame.turn(number)), stretch: pushes.map { 0.0 })
+        end
+
+        def on_top?(edge)
+          unit.frame.outer.include?(edge) && Plane.same?(edge.normal, 1i)
         end
       end
     end
