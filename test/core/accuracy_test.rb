@@ -24,11 +24,18 @@ class AccuracyTest < CoreCase
   # and of an hourglass; rounding 2.8536 to 2 7/8 gives 0.0214 back.
   def test_biases_by_hand
     root = Math.sqrt(2)
+    bias = ->(id, unit = HALF_SQUARE, **more) { with(id, "size_bias", { scant: 0 }, unit, **more) }
 
-    assert_in_delta(-root * 0.01, accuracy("die/patches")["size_bias"], CLOSE)
-    assert_in_delta 2.875 - 2 - ((2 + root) / 4) - (root * 0.01), accuracy("rotary/two_at_a_time")["size_bias"], CLOSE
-    assert_in_delta(-2 * root * 0.01, accuracy("die/patches", GEESE, tools: Catalogue::TOOLS)["size_bias"], CLOSE)
-    assert_in_delta 0, accuracy("rotary/two_at_a_time_oversize")["size_bias"], CLOSE
+    assert_in_delta(-root * 0.01, bias.call("die/patches"), CLOSE)
+    assert_in_delta 2.875 - 2 - ((2 + root) / 4) - (root * 0.01), bias.call("rotary/two_at_a_time"), CLOSE
+    assert_in_delta(-2 * root * 0.01, bias.call("die/patches", GEESE, tools: Catalogue::TOOLS), CLOSE)
+    assert_in_delta 0, bias.call("rotary/two_at_a_time_oversize"), CLOSE
+  end
+
+  # Unless she says otherwise she sews scant by just what the fold takes up.
+  def test_a_scant_seam_gives_back_what_the_fold_takes
+    assert_in_delta 0, accuracy("die/patches")["size_bias"], CLOSE
+    assert_in_delta 2.875 - 2 - ((2 + Math.sqrt(2)) / 4), accuracy("rotary/two_at_a_time")["size_bias"], CLOSE
   end
 
   # Stitch and flip: what fold and thread take is given back by sewing a thread inside the line. Without
@@ -144,7 +151,8 @@ class AccuracyTest < CoreCase
     assert_in_delta 2 * ((0.012**2) - (0.01**2)), (by_line["accuracy"]["size_sd"]**2) - (led["accuracy"]["size_sd"]**2), 1e-6
     # Four lines of 8 s, and setting up to draw them.
     assert_in_delta ((4 * 8) + 30) / 60.0, by_line["effort"]["minutes"] - led["effort"]["minutes"], 0.006
-    assert_equal by_line["accuracy"].except("basis"), drawn["accuracy"].except("basis")
+    # The light leads the seams between units all the same.
+    assert_equal by_line["accuracy"].except("basis", "rows"), drawn["accuracy"].except("basis", "rows")
     assert_equal([4, 0], [by_line, led].map { |method| method["accuracy"]["alignments"] - led["accuracy"]["alignments"] })
   end
 
@@ -236,14 +244,19 @@ class AccuracyTest < CoreCase
     assert_equal 7, Weighing::Outcome.new(way("rotary/two_at_a_time", tools: [STRAIGHT.merge("main_lines_at" => "7/8")])).difficulty
   end
 
-  def test_rows_drift_k_fold_and_spread_root_k_fold
-    figures = accuracy("die/patches")
+  # k units in a row have k - 1 seams between them; each takes 0.010 too much of both units, and strays by 0.015 on both.
+  def test_a_row_of_units
+    figures = accuracy("die/patches", maker: { "errors" => { "scant" => 0 } })
 
     figures["rows"].each do |row|
-      assert_in_delta row["units"] * figures["size_bias"], row["bias"], 1e-5
-      assert_in_delta Math.sqrt(row["units"]) * figures["size_sd"], row["sd"], 1e-5
+      units = row["units"]
+
+      assert_in_delta (units * figures["size_bias"]) - (2 * (units - 1) * 0.010), row["bias"], 1e-5
+      assert_in_delta Math.sqrt((units * (figures["size_sd"]**2)) + (4 * (units - 1) * (0.015**2))), row["sd"], 1e-5
     end
     assert_equal([2, 4, 8, 12], figures["rows"].map { |row| row["units"] })
+    # Sewn scant, seams between units take nothing.
+    assert_in_delta 0, accuracy("die/patches")["rows"].last["bias"], CLOSE
   end
 
   def test_measured_only_when_everything_in_it_was

@@ -45,7 +45,7 @@ class EffortTest < CoreCase
     patches, pair = %w[patches strip_pair].map do |technique|
       OakenGauge.weigh({ "unit" => { **HALF_SQUARE, "count" => 40 }, "tools" => DRAWER }, view: true)["methods"].find { |method| method["method"] == "triangle_ruler/#{technique}" }
     end
-    triangles = [patches, pair].map { |method| method["steps"].select { |step| step["operation"] == "cut_triangle" }.sum { |step| step["count"] } }
+    triangles = [patches, pair].map { |method| method["steps"].select { |step| step["step"] == "cut_triangle" }.sum { |step| step["count"] } }
 
     assert_equal [80, 40], triangles
     assert_operator pair["effort"]["minutes"], :<, patches["effort"]["minutes"] - 3

@@ -70,17 +70,13 @@ class MixedTest < CoreCase
     steps.group_by { |step| step.operation.name }.transform_values { |same| same.sum(&:count) }
   end
 
-  def rounds(steps)
-    steps.map(&:phase).slice_when { |before, after| before == :press && after != :press }.to_a
-  end
-
   # Every seam, cut and pressing of the parts is done, and no more, in as many rounds as the longest of them has.
   def test_the_work_of_the_parts_in_rounds
     UNITS.each do |unit|
       mixed = way(*unit)
 
-      assert_equal counted(mixed.parts.flat_map(&:making_steps)), counted(mixed.making_steps)
-      assert_equal mixed.parts.map { |part| rounds(part.making_steps).size }.max, rounds(mixed.making_steps).size
+      assert_equal counted(mixed.parts.flat_map(&:making_steps)), counted(mixed.steps.select { |step| step.round.positive? })
+      assert_equal mixed.parts.map { |part| part.steps.last.round }.max, mixed.steps.last.round
     end
   end
 

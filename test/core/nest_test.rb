@@ -52,10 +52,10 @@ class NestTest < CoreCase
 
   # Folded, each cut gives two: six rows take nine cuts, and five, which is odd, fifteen single ones.
   def test_folded_where_that_saves_cuts
-    assert_equal([9, 15], [6, 5].map { |count| ask(count)["steps"].find { |step| step["operation"] == "cut_triangle" }["count"] })
-    operations = ask(6)["steps"].map { |step| step["operation"] }
+    assert_equal([9, 15], [6, 5].map { |count| ask(count)["steps"].find { |step| step["step"] == "cut_triangle" }["count"] })
+    operations = ask(6)["steps"].map { |step| step["step"] }
 
-    assert_equal %w[fold_strips cut_triangle], operations[operations.index("fold_strips"), 2]
+    assert_equal %w[lay_folded cut_triangle], operations[operations.index("lay_folded"), 2]
   end
 
   def test_a_print_that_may_not_be_turned_does_not_nest

@@ -99,7 +99,7 @@ class ReasonsTest < CoreCase
     small = methods.find { |method| method["method"] == "rotary/four_at_a_time_small_sky" }
 
     assert_includes small["why"], "A set makes 4: 6 sets for 24 leaves none over."
-    assert_match(/Against “four at a time, large sky square”, the pick above it: \d in 100 fewer come out good, but a quarter less cloth, \d minutes less/, small["why"])
+    assert_match(/Against “single patches round templates”, the pick above it: \d in 100 fewer come out good, but \d minutes less/, small["why"])
   end
 
   def test_what_it_makes_in_words
@@ -177,7 +177,7 @@ class ReasonsTest < CoreCase
   def test_why_units_are_not_true
     half = feasible({ "kind" => "half_square", "finished" => "2", "count" => 8 }).to_h { |method| [method["method"], method["why"]] }
 
-    assert_match(%r{come within 1/16 of their size, being 0\.05 large on the whole\.\z}, half["rotary/four_at_a_time"])
+    assert_match(%r{come within 1/16 of their size, being 0\.06 large on the whole\.\z}, half["rotary/four_at_a_time"])
     assert_match(%r{come within 1/16 of their size, with 2 raw edges on the bias\.\z}, half["rotary/patches"])
     assert_match(%r{come within 1/16 of their size\.\z}, half["rotary/two_at_a_time"])
   end
@@ -207,11 +207,11 @@ class ReasonsTest < CoreCase
   end
 
   def test_which_cloth_is_cut
-    cut = from_strips(SIDES)["steps"].select { |step| step["operation"] == "cut_triangle" }
+    cut = from_strips(SIDES)["steps"].select { |step| step["step"] == "cut_triangle" }
     boat = feasible({ "kind" => "shape", "outline" => Catalogue::BOAT, "count" => 9 }).find { |one| one["method"] == "template/patches" }
 
     assert_equal(%w[half left right].map { |role| "Cut 7 #{role} patches from the strips" }, cut.map { |step| step["say"][/\A.*strips/] })
-    assert_includes(boat["steps"].map { |step| step["say"] }, "Cut 9 patches from the strips, turned half round between cuts, never over.")
+    assert_includes(boat["steps"].map { |step| step["say"] }, "Cut 9 patches from the strips, rotating the ruler 180° between cuts, not flipping it.")
   end
 
   def test_sides_that_are_trimmed

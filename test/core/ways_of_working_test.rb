@@ -56,7 +56,7 @@ class WaysOfWorkingTest < CoreCase
   end
 
   def test_steps_say_how_seams_are_pressed
-    said = ->(id, unit, pressing) { method(id, unit, view: true, tools: Catalogue::TOOLS, pressing: pressing)["steps"].map { |step| step["operation"] } }
+    said = ->(id, unit, pressing) { method(id, unit, view: true, tools: Catalogue::TOOLS, pressing: pressing)["steps"].map { |step| step["step"] } }
     large = %w[to_side open].map { |pressing| said.call("rotary/four_at_a_time_large_sky", GEESE, pressing) }
 
     assert_includes large.first, "snip"

@@ -61,10 +61,13 @@ module OakenGauge
       # Where the corners are in truth, against where the pushed edges meet.
       def ends(moved, pushes)
         edges.each_index.map do |i|
-          [[i, i - 1], [(i + 1) % edges.size, (i + 1) % edges.size]].map do |corner, neighbour|
-            Lines.along(moved[corner], edges[i].along) - Lines.slide(edges[i], edges[neighbour], pushes.values_at(i, neighbour))
-          end
+          following = (i + 1) % edges.size
+          [askew(i, i - 1, moved[i], pushes), askew(i, following, moved[following], pushes)]
         end
+      end
+
+      def askew(index, neighbour, moved, pushes)
+        Lines.along(moved, edges[index].along) - Lines.slide(edges[index], edges[neighbour], pushes.values_at(index, neighbour))
       end
 
       # Which of an edge's ends lie in a corner of the piece; both where none does.

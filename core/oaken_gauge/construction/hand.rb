@@ -11,7 +11,7 @@ module OakenGauge
                sew_seam: :edge, sew_round: :edge, sew_long_side: :edge }.freeze
       STRIPS = %i[cut_strip cut_strip_slots].freeze
       PRESSES = %i[press_to_dark press_to_sky press_seam press_open].freeze
-      LAYS = %i[match_opposites lay_apart lay_on center_on].freeze
+      LAYS = %i[lay_opposites lay_apart lay_on lay_centered].freeze
 
       # @param method [Methods::Method]
       # @param draws [Draws]

@@ -23,6 +23,11 @@ module OakenGauge
         @low, @high = ends.minmax_by { |point| Plane.dot(point, along) }
       end
 
+      # @return [Array<Integer>] on both its sides
+      def patches
+        @groups.flatten
+      end
+
       # @return [Array<Integer>] the patches that are opened away
       def opened
         @groups.last

@@ -88,9 +88,14 @@ module OakenGauge
 
       def end_of(edge, corner, joint)
         which = corner == :from ? 0 : 1
+        (slide(edge, which) * Plane.dot(edge.along, joint.along)) + Lines.along(@shifts[edge.patch], joint.along)
+      end
+
+      # How far along an edge one of its ends lies off.
+      def slide(edge, which)
         neighbour = @frame.beside(edge)[which]
-        slide = Lines.slide(edge, neighbour, [push(edge), push(neighbour)]) + (@ends[edge.patch] ? @ends[edge.patch][edge.index][which] : 0)
-        (slide * Plane.dot(edge.along, joint.along)) + Lines.along(@shifts[edge.patch], joint.along)
+        askew = @ends[edge.patch]
+        Lines.slide(edge, neighbour, [push(edge), push(neighbour)]) + (askew ? askew[edge.index][which] : 0)
       end
     end
   end

@@ -41,7 +41,9 @@ module OakenGauge
         return no_die unless die
 
         check_press
-        [setting_of(match.exacts.find { |mark| mark.tool == die }, "#{die.name}: #{per_layer} shapes a layer#{finished_words}.")]
+        [setting_of(match.exacts.find do |mark|
+          mark.tool == die
+        end, "#{die.name}: #{per_layer} shapes a layer#{finished_words}.#{powered_words}")]
       end
 
       # Of the dies that make the shape and fit a press, the one that takes least cloth for each.
@@ -55,7 +57,7 @@ module OakenGauge
       private
 
       def errs
-        %i[die_pass die]
+        %i[cut_with_die die]
       end
 
       # One layer gives every shape of the board: of several that a fabric is cut to, the one that needs most layers
@@ -84,6 +86,11 @@ module OakenGauge
 
       def finished_words
         shape.finished.is_a?(Rational) ? ", finished #{say(shape.finished)}" : ""
+      end
+
+      # A powered press can catch fingers.
+      def powered_words
+        " #{presses_for(die).first.name} is powered: switch it off to clear it." if presses_for(die).first&.powered?
       end
 
       def presses_for(one)

@@ -19,9 +19,9 @@ module OakenGauge
       end
 
       # @param size [Rational] inches
-      # @return [Boolean] whether it falls on a heavy line of the ruler it is cut with
-      def main_line?(size)
-        best(size, [size])&.main_line?(size) || false
+      # @return [Boolean] whether it falls on a heavy line or a half of the ruler it is cut with
+      def easy_line?(size)
+        best(size, [size])&.easy_line?(size) || false
       end
 
       private
@@ -30,9 +30,10 @@ module OakenGauge
         @rulers ||= @method.task.drawer.of(Tools::StraightRuler)
       end
 
-      # Of the rulers that reach, the one on which most sizes fall on a heavy line.
+      # Of the rulers that reach, the one on which most sizes are easily found, and of those fall on a heavy line.
       def best(longest, size)
-        rulers.select { |ruler| ruler.reach >= longest }.max_by { |ruler| size.count { |side| ruler.main_line?(side) } }
+        rulers.select { |ruler| ruler.reach >= longest }
+              .max_by { |ruler| %i[easy_line? main_line?].map { |line| size.count { |side| ruler.public_send(line, side) } } }
       end
 
       def refusal(longest)
@@ -56,9 +57,14 @@ module OakenGauge
       end
 
       def words(ruler, side)
-        heavy = ruler.main_line?(side) ? "a heavy line" : "a line between the heavy ones: read it twice"
-        text = "Cut at #{@method.say(side)} on #{ruler.name}, #{heavy}."
+        text = "Cut at #{@method.say(side)} on #{ruler.name}, #{line_words(ruler, side)}."
         side > ruler.reach_across ? "#{text} #{added_line(ruler, side)}" : text
+      end
+
+      def line_words(ruler, side)
+        return "a heavy line" if ruler.main_line?(side)
+
+        ruler.half?(side) ? "a half-inch line" : "a line between the heavy ones: read it twice"
       end
 
       def added_line(ruler, side)

@@ -27,9 +27,10 @@ module OakenGauge
         from_strip((@runs ||= {})[role] ||= cut(role, 1), hand, slants)
       end
 
-      # @return [Boolean]
+      # @return [Boolean] as the ruler's own tip is
       def blunt?
-        true
+        mark = task.matching(Tools::StripTriangleRuler, shape).exact
+        mark.nil? || mark.tool.sides.find { |side| side.makes == mark.side }&.blunt_tip != false
       end
 
       # @return [Array<Tools::Setting>] the mark for the patch, or the nearest ones

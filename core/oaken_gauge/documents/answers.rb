@@ -49,7 +49,9 @@ may: { left: HAND, right: HAND, parts: list(object(technique: TEXT, sets: WHOLE)
                                      "hand" => one_of("left", "right") } }.freeze
 
       # What a screen is told besides.
-      STEP = object(say: TEXT, count: WHOLE, operation: TEXT, care: maybe(TEXT), minutes: AMOUNT).freeze
+      STEP = object(round: said(WHOLE, "0 for cutting patches; then what is sewn and pressed before the next"), step: TEXT, say: TEXT,
+                    fabric: said(maybe(TEXT), "The one it is done to, where it is one"), count: WHOLE, minutes: AMOUNT,
+                    care: maybe(TEXT)).freeze
       DRAWING = object(about: "One strip or sheet to scale, in inches", size: list(NUMBER), repeats: WHOLE, outlines: list(POINTS),
                        marks: list(POINTS), offcut: maybe(list(NUMBER))).freeze
       PATCH = object(role: TEXT, outline: POINTS).freeze

@@ -20,8 +20,7 @@ module OakenGauge
         view = { "title" => outcome.way.class.title }
         return view unless outcome.feasible?
 
-        view.merge("taken" => outcome.taken, "cares" => outcome.cares.map(&:to_s), "steps" => steps(outcome),
-                   "drawings" => drawings(outcome))
+        view.merge("taken" => outcome.taken, "cares" => outcome.cares.map(&:to_s), "drawings" => drawings(outcome))
       end
 
       # @return [Hash] the scale, and a row for each tool that has marks for the unit
@@ -63,15 +62,6 @@ module OakenGauge
 
       def mark(mark)
         { "at" => mark.finished.to_f, "finished" => write(mark.finished), "printed" => mark.label(@task.measure), "main" => mark.main }
-      end
-
-      def steps(outcome)
-        outcome.steps.zip(outcome.timing.by_step).map { |step, seconds| step(step, seconds) }
-      end
-
-      def step(step, seconds)
-        { "say" => step.say(@task.measure), "count" => step.count, "operation" => step.operation.name.to_s,
-          "care" => step.operation.care&.to_s, "minutes" => (seconds / 60.0).round(2) }
       end
 
       # Sheet by sheet, until there is too much to see.

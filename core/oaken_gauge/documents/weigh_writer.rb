@@ -40,6 +40,7 @@ module OakenGauge
         { "cuts" => cuts(outcome.way), "makes" => makes(outcome.way.makes),
           "fabric" => outcome.cloth.to_h { |role, cloth| [role.to_s, cloth(cloth)] },
           "waste" => outcome.waste.transform_keys(&:to_s), "accuracy" => accuracy(outcome), "effort" => effort(outcome),
+          "steps" => StepsWriter.new(outcome, @task.measure).write,
           "leftovers" => LeftoversWriter.new(outcome, @task.measure).write, **standing(outcome) }
       end
 

@@ -61,9 +61,29 @@ module OakenGauge
         [((reach * other.imag) - (other_reach * normal.imag)) / turn, ((other_reach * normal.real) - (reach * other.real)) / turn]
       end
 
+      # @param one [Array(Complex, Complex)] a line from point to point
+      # @param other [Array(Complex, Complex)]
+      # @return [Numeric] inches between them where they are nearest
+      def apart(one, other)
+        return 0 if cross?(one, other)
+
+        [[one, other], [other, one]].flat_map { |line, ends| ends.map { |point| from_line(point, *line) } }.min
+      end
+
       # @return [Boolean]
       def same?(one, other)
         (one - other).abs < FITTING
+      end
+
+      private
+
+      def cross?((from, to), (start, stop))
+        [side(from, to, start) * side(from, to, stop), side(start, stop, from) * side(start, stop, to)].all?(&:negative?)
+      end
+
+      def from_line(point, from, to)
+        share = (dot(point - from, to - from) / (to - from).abs2).clamp(0, 1)
+        (point - (from + (share * (to - from)))).abs
       end
     end
   end

@@ -9,13 +9,13 @@ module OakenGauge
         subcut_slots: "cutting squares in slots", subcut_rectangle: "cutting pieces",
         cut_diagonal: "cutting squares corner to corner", cut_both_diagonals: "cutting squares on both diagonals",
         cut_kite: "cutting kites", cut_apart: "cutting on both diagonals", cut_middle: "cutting through the middle",
-        cut_triangle: "cutting patches from strips", die_pass: "cutting with the die",
+        cut_triangle: "cutting patches from strips", cut_with_die: "cutting with the die",
         sew_beside_line: "sewing beside the line", sew_beside_guide: "sewing by the guide",
         sew_on_line: "sewing on the line", sew_on_guide: "sewing by the guide", sew_seam: "sewing seams",
-        sew_round: "sewing all round", sew_long_side: "sewing the long side", match_opposites: "matching the halves",
-        lay_apart: "laying the halves", lay_on: "laying pieces on one another", center_on: "centring the square",
+        sew_round: "sewing all round", sew_long_side: "sewing the long side", lay_opposites: "matching the halves",
+        lay_apart: "laying the halves", lay_on: "laying pieces on one another", lay_centered: "centring the square",
         press_to_dark: "pressing", press_to_sky: "pressing", press_seam: "pressing", press_open: "pressing", trim_to: "trimming",
-        trim_two: "trimming", square_up: "squaring up", lay_cells: "laying cells on the ticks", mix: "mixing methods",
+        trim_two: "trimming", trim_square: "squaring up", lay_cells: "laying cells on the ticks", mix: "mixing methods",
         fold_and_sew: "folding and sewing the sheet"
       }.freeze
 

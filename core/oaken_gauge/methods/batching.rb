@@ -2,35 +2,42 @@
 
 module OakenGauge
   module Methods
-    # The work of several methods side by side: what each does up to its first pressing is the first round, and so on;
-    # within a round what is alike is done for all of them together.
+    # Steps in rounds: a round ends when its seams are pressed, and trimmed where that comes next. Within a round the work
+    # is batched: mark all, lay all, sew all, snip, cut, press, trim. What several methods do side by side is one batch
+    # where it is alike.
     class Batching
       # In a round, what is done first.
-      PHASES = %i[mark lay match center sew fold flip snip cut press trim].freeze
+      PHASES = %i[check mark lay fuse sew fold flip snip cut press trim].freeze
+      # What still belongs to a round when its seams are pressed.
+      LAST = %i[press trim].freeze
 
-      # @param lists [Array<Array<Step>>] of each method
+      # @param lists [Array<Array<Step>>] of each method, in its order
       def initialize(lists)
         @lists = lists
       end
 
-      # @return [Array<Step>]
+      # @return [Array<Step>] each with its round, from 1
       def steps
-        rounds = @lists.map { |list| list.slice_when { |before, after| before.phase == :press && after.phase != :press }.to_a }
-        Array.new(rounds.map(&:size).max || 0) { |i| batched(rounds.flat_map { |round| round[i] || [] }) }.flatten
+        rounds = @lists.map { |list| list.slice_when { |before, after| pressed?(before) && !pressed?(after) }.to_a }
+        Array.new(rounds.map(&:size).max || 0) { |i| batched(rounds.flat_map { |round| round[i] || [] }, i + 1) }.flatten
       end
 
       private
 
-      def batched(steps)
-        joined = steps.group_by { |step| [step.operation, step.size, step.on] }.values.map { |same| join(same) }
-        joined.sort_by.with_index { |step, i| [PHASES.index(step.phase) || PHASES.size, i] }
+      def pressed?(step)
+        LAST.include?(step.phase)
+      end
+
+      def batched(steps, round)
+        joined = steps.group_by { |step| [step.operation, step.size, step.on] }.values.map { |same| join(same, round) }
+        joined.sort_by.with_index { |step, i| [PHASES.index(step.phase), i] }
       end
 
       # Seams of several lengths are as long as they are on average.
-      def join(same)
+      def join(same, round)
         count = same.sum(&:count)
         lengths = same.sum { |step| step.count * (step.length || 0) }
-        Step.new(**same.first.to_h, count: count, length: same.first.length && (lengths / count.to_f))
+        Step.new(**same.first.to_h, count: count, round: round, length: same.first.length && (lengths / count.to_f))
       end
     end
   end

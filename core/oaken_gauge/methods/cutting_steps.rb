@@ -10,7 +10,7 @@ module OakenGauge
 
       # @return [Array<Step>]
       def cutting_steps
-        [straighten_step, *strip_steps, *piece_steps, *further_steps, *run_steps, *blank_steps].compact
+        [*starch_steps, *strip_steps, *piece_steps, *further_steps, *run_steps, *blank_steps].compact
       end
 
       # @return [Integer] passes through the press: fabrics share one, up to the smallest layer limit
@@ -28,13 +28,37 @@ module OakenGauge
         Step.new(operation: Operations.fetch(name), count: count, **facts) if count.positive?
       end
 
-      def straighten_step
-        step(:straighten, allocations.sum { |_, taken| taken.squared || taken.taken })
+      # What is starched is starched before it is cut.
+      def starch_steps
+        roles = unit.class.roles.select { |role| task.maker.starched || task.fabric(role).starched? }
+        [*step(:starch, roles.size, on: roles.join(" and "))&.then { |starch| [starch] }]
       end
 
+      # An edge is squared up for the strips that come off it; where there are none, for the pieces.
       def strip_steps
-        counted = allocations.flat_map { |cut, taken| (taken.cut_strips || strips_cut(cut, taken)).to_a }
-        counted.group_by(&:first).flat_map { |width, list| slotted(:cut_strip, width, list.sum(&:last)) }.compact
+        [edge_step(edges_by_width[nil].to_i),
+         *strips_by_width.flat_map { |width, count| [edge_step(edges_by_width[width].to_i), *slotted(:cut_strip, width, count)] }].compact
+      end
+
+      def edge_step(count)
+        step(:cut_edge, count)
+      end
+
+      def strips_by_width
+        @strips_by_width ||= allocations.each_with_object(Hash.new(0)) do |(cut, taken), counted|
+          strips_of(cut, taken).each { |width, count| counted[width] += count }
+        end
+      end
+
+      # With the first strips that are cut of what was taken.
+      def edges_by_width
+        @edges_by_width ||= allocations.each_with_object(Hash.new(0)) do |(cut, taken), counted|
+          counted[strips_of(cut, taken).first&.first] += taken.squared || taken.taken
+        end
+      end
+
+      def strips_of(cut, taken)
+        (taken.cut_strips || strips_cut(cut, taken)).select { |_, count| count.positive? }.to_a
       end
 
       # Strips of the bolt, all of one width; those that were bought cut are not cut again.
@@ -75,14 +99,18 @@ module OakenGauge
       # Which fabric they are of is said where there are several; a nest holds patches of all.
       def run_words(run)
         roles = unit.class.roles
-        [(if roles.size > 1
-            run.each > 1 ? roles.join(" and ") : run.role
-          end), run.layers > 1 ? "pairs" : "patches"].compact.join(" ")
+        whose = run.each > 1 ? roles.join(" and ") : run.role if roles.size > 1
+        [whose, run.layers > 1 ? "pairs" : "patches", "from the strips,", turning(run.role)].compact.join(" ")
+      end
+
+      # A print that may not be turned is cut all one way.
+      def turning(role)
+        task.fabric(role).directional? ? "all the same way up" : "rotating the ruler 180° between cuts, not flipping it"
       end
 
       def blank_steps
         off, on = allocations.select { |cut, _| cut.die }.partition { |_, taken| taken.off_grain }
-        [step(:cut_blank, on.sum { |cut, _| cut.count }), off_grain_step(off.map(&:first)), step(:die_pass, passes)]
+        [step(:cut_blank, on.sum { |cut, _| cut.count }), off_grain_step(off.map(&:first)), step(:cut_with_die, passes)]
       end
 
       def off_grain_step(blanks)

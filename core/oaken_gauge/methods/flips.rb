@@ -21,7 +21,28 @@ module OakenGauge
         at_corner(joint.normal, joint.along, hand) + ((wide - high) * (skew(joint.normal, joint.along) / 2))
       end
 
+      # A square that overlaps one before it waits until that one was pressed open.
+      # @return [Array<Step>]
+      def making_steps
+        Construction::SeamGraph.new(frame, seam).rounds.flat_map { |joints| flip_steps(joints.size * unit.count) }
+      end
+
       private
+
+      def flip_steps(count)
+        role = unit.patches.last.role
+        length = cut_side(role) * SQRT2
+        [step(:mark_diagonal, count, on: role == :corners ? "corner" : role), step(:sew_on_line, count, length: length),
+         *bonus_steps(count, length), step(:cut_corner_off, count, size: seam), step(opening, count)]
+      end
+
+      def bonus_steps(_count, _length)
+        []
+      end
+
+      def opening
+        :press_seam
+      end
 
       def frame
         unit.frame

@@ -90,7 +90,7 @@ module OakenGauge
       # @param size [Rational] inches
       # @return [Boolean] whether it is cut on a heavy line, or in a slot
       def easy_line?(size, slotted: false)
-        (slotted && task.slots.saves?(size)) || Cutters::Rulers.new(self).main_line?(size)
+        (slotted && task.slots.saves?(size)) || Cutters::Rulers.new(self).easy_line?(size)
       end
 
       # @param role [Symbol]

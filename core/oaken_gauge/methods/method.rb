@@ -63,7 +63,7 @@ module OakenGauge
 
       # @return [Array<Step>] in the order of work, for the whole demand
       def steps
-        cutting_steps + making_steps
+        [*in_round_0(cutting_steps), *Batching.new(parts.map(&:making_steps)).steps]
       end
 
       # @return [Array<Step>] what is done with the patches when they are cut
@@ -106,6 +106,18 @@ module OakenGauge
       end
 
       private
+
+      def in_round_0(steps)
+        [*steps, check_step].compact.map { |step| Step.new(**step.to_h, round: 0) }
+      end
+
+      # One is made whole and measured before the batch, where there is anything to sew.
+      def check_step
+        return if unit.joins.empty?
+
+        sides = unit.side_lengths.map { |side| say(side + (2 * seam)) }
+        Step.new(operation: Operations.fetch(:check_one), count: 1, on: sides.uniq.one? ? "#{sides.first} square" : sides.join(" × "))
+      end
 
       # Roles may be cut from one fabric.
       def by_fabric

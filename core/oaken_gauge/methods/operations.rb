@@ -30,7 +30,9 @@ module OakenGauge
       seam = %i[sew_start sew_inch].freeze
 
       # Cutting
-      operation :straighten, :align_and_cut, "Straighten the end of the strip.", "Straighten the ends of the %<count>d strips.", **cutting
+      operation :starch, :starch, "Starch the %<on>s, and let it dry, before it is cut.",
+                "Starch the %<on>s, and let them dry, before they are cut.", care: :iron
+      operation :cut_edge, :align_and_cut, "Square up the edge.", "Square up %<count>d edges.", **cutting
       operation :cut_strip, :align_and_cut, "Cut 1 strip %<size>s wide.", "Cut %<count>d strips %<size>s wide.", **cutting
       operation :subcut, :align_and_cut, "Cut 1 square of %<size>s from the strip: %<on>s.",
                 "Cut %<count>d squares of %<size>s from the strips: %<on>s.", **cutting
@@ -48,23 +50,25 @@ module OakenGauge
                 "Cut the %<count>d squares on both diagonals, without moving the pieces in between.", **two_cuts
       operation :cut_kite, %i[align_and_cut align_and_cut], "Cut the square to a kite.",
                 "Cut the %<count>d squares to kites, right angle in the corner.", **two_cuts
-      operation :cut_triangle, :align_and_cut, "Cut 1 of the %<on>s from the strip.",
-                "Cut %<count>d %<on>s from the strips, turned half round between cuts, never over.", **cutting
+      operation :cut_triangle, :align_and_cut, "Cut 1 of the %<on>s.",
+                "Cut %<count>d %<on>s.", **cutting
       operation :cut_blank, :align_and_cut, "Cut 1 blank for the die, lengthwise grain along the feed.",
                 "Cut %<count>d blanks for the die, lengthwise grain along the feed.", **cutting
       operation :cut_blank_off_grain, :align_and_cut,
                 "Cut 1 blank for the die (%<on>s): this cloth only gives it off grain, so it may stretch along the feed.",
                 "Cut %<count>d blanks for the die (%<on>s): this cloth only gives them off grain, so they may stretch along the feed.",
                 **cutting
-      operation :die_pass, :die_pass, "Send the layers through the press, 1 pass.",
+      operation :cut_with_die, :die_pass, "Send the layers through the press, 1 pass.",
                 "Send the layers through the press, %<count>d passes.", passes: 1, care: :press
       operation :lay_strips, :align_and_cut, "Lay 1 pair of strips right sides together, edges true.",
                 "Lay %<count>d pairs of strips right sides together, edges true.", alignments: 1
-      operation :fold_strips, :align_and_cut, "Fold the strip right sides together: each cut then gives one left and one right.",
+      operation :lay_folded, :align_and_cut, "Fold the strip right sides together: each cut then gives one left and one right.",
                 "Fold the %<count>d strips right sides together: each cut then gives one left and one right.", alignments: 1
 
       operation :trim_tips, %i[trim_side trim_side], "Trim both tips of 1 triangle with %<on>s.",
                 "Trim both tips of %<count>d triangles with %<on>s, so that they show where they sit.", **two_cuts
+
+      operation :check_one, [], "Make 1 whole and measure it before you go on: %<on>s, unfinished."
 
       # Marking
       operation :mark_diagonal, :mark_line, "Draw a line corner to corner on the back of 1 %<on>s square.",
@@ -92,7 +96,7 @@ module OakenGauge
                 "Right sides together, sew %<count>d pairs along the long side, from the blunt end, without a pull.", **sewing
       operation :sew_seam, seam, "Right sides together, sew 1 seam.",
                 "Right sides together, sew %<count>d seams, from the blunt end, without a pull.", **sewing
-      operation :match_opposites, [], "Lay the 2 halves right sides together, opposite colours facing, seams nested.",
+      operation :lay_opposites, [], "Lay the 2 halves right sides together, opposite colours facing, seams nested.",
                 "Lay %<count>d pairs right sides together, opposite colours facing, seams nested.", alignments: 1
       operation :lay_apart, [],
                 "Lay the halves right sides together, opposite colours facing, outer edges together: the seams do not meet.",
@@ -100,7 +104,7 @@ module OakenGauge
                 alignments: 1
       operation :lay_on, [], "Lay 1 %<on>s on its square, right sides together.",
                 "Lay %<count>d %<on>s on their squares, right sides together.", alignments: 1
-      operation :center_on, [], "Lay the smaller square in the middle of the larger, right sides together.",
+      operation :lay_centered, [], "Lay the smaller square in the middle of the larger, right sides together.",
                 "Lay %<count>d smaller squares in the middle of the larger, right sides together.", alignments: 1
 
       # Cutting apart, pressing, trimming
@@ -110,7 +114,7 @@ module OakenGauge
       operation :cut_between, :align_and_cut, "Cut midway between the seams.", "Cut midway between the seams: %<count>d cuts.", **cutting
       operation :cut_apart, %i[align_and_cut align_and_cut], "Cut the square on both diagonals.",
                 "Cut %<count>d squares on both diagonals.", **two_cuts
-      operation :trim_corner, :align_and_cut, "Trim 1 corner %<size>s past the seam.",
+      operation :cut_corner_off, :align_and_cut, "Trim 1 corner %<size>s past the seam.",
                 "Trim %<count>d corners %<size>s past the seam.", **cutting
       operation :press_to_dark, :press, "Set the seam, then press it to the dark side.",
                 "Set the seams, then press %<count>d units to the dark side: lift, do not slide.", care: :iron
@@ -126,7 +130,7 @@ module OakenGauge
                 "Trim every unit to %<on>s, centred on its seams: two sides, half turn, two sides; %<count>d cuts.", **trimming
       operation :trim_two, :trim_side, "Trim the unit to %<on>s.",
                 "Trim every unit to %<on>s: two raw sides on the ruler's lines, cut the other two and the ears; %<count>d cuts.", **trimming
-      operation :square_up, :trim_side, "Square up 1 side of a patch that was cut large.",
+      operation :trim_square, :trim_side, "Square up 1 side of a patch that was cut large.",
                 "Square up the patches that were cut large with the sides beside them: %<count>d cuts.", **cutting
 
       # Foundation

@@ -66,7 +66,12 @@ module OakenGauge
 
       # @return [Array<Step>]
       def making_steps
-        [*tip_steps, *sewing_steps, *squaring_steps]
+        [*sewing_steps, *squaring_steps]
+      end
+
+      # @return [Array<Step>] tips are trimmed before anything is sewn
+      def cutting_steps
+        super + tip_steps
       end
 
       # @return [Construction::CutPatch]
@@ -90,7 +95,7 @@ module OakenGauge
       # Patches cut large are squared up when the unit is sewn.
       # @return [Construction::Squaring, nil]
       def trimming
-        @trimming ||= Construction::Squaring.new(patches: large, kind: :trim_line, step: :square_up) unless large.empty?
+        @trimming ||= Construction::Squaring.new(patches: large, kind: :trim_line, step: :trim_square) unless large.empty?
       end
 
       # A large patch sticks out where it is to be squared up; it is matched at the other end.
@@ -126,7 +131,7 @@ module OakenGauge
       end
 
       def squaring_steps
-        trimming ? [step(:square_up, trimming.cuts(unit.frame) * unit.count)] : []
+        trimming ? [step(:trim_square, trimming.cuts(unit.frame) * unit.count)] : []
       end
 
       def spares_of(role, shape, count)
@@ -145,10 +150,15 @@ module OakenGauge
         (@cutters ||= {})[shape] ||= self.class.cutters.find { |cutter| cutter.suits?(shape) }.new(self, shape)
       end
 
-      # Every seam of the finished unit, longer by the allowances at its ends, then pressed.
+      # Every seam of the finished unit, longer by the allowances at its ends, then pressed: round after round.
       def sewing_steps
-        seams = unit.seams.tally.map { |length, each| step(:sew_seam, each * unit.count, length: length + (2 * seam)) }
-        [*seams, step(:press_seam, unit.seams.size * unit.count)].compact
+        Construction::SeamGraph.new(unit.frame, seam).rounds.flat_map do |joints|
+          [*seams(joints), step(:press_seam, joints.size * unit.count)]
+        end
+      end
+
+      def seams(joints)
+        unit.seams.values_at(*joints).tally.map { |length, each| step(:sew_seam, each * unit.count, length: length + (2 * seam)) }
       end
     end
   end

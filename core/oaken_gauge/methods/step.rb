@@ -10,7 +10,8 @@ module OakenGauge
     # - size: Numeric inches, or [height, width], what it is set to, where it is set to something
     # - length: Numeric inches sewn each time
     # - on: what it is done to, in words
-    Step = Struct.new(:operation, :count, :size, :length, :on, keyword_init: true) do
+    # - round: 0 for cutting patches; then the seams that have nothing between them, round after round
+    Step = Struct.new(:operation, :count, :size, :length, :on, :round, keyword_init: true) do
       # @return [Symbol] what kind of work it is: the first word of its name
       def phase
         operation.name.to_s.split("_").first.to_sym

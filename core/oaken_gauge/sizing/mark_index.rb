@@ -8,7 +8,8 @@ module OakenGauge
       # @param seam [Rational] inches
       def initialize(drawer, seam)
         @rulers = drawer.of(Tools::StraightRuler)
-        @made = drawer.select { |tool| tool.made_for_seam == seam }
+        presses = drawer.of(Tools::DiePress)
+        @made = drawer.select { |tool| tool.made_for_seam == seam && tool.usable_with?(presses) }
         @grids, @trimmers = [Tools::FoundationGrid, Tools::UnitTrimmer].map { |kind| @made.grep(kind) }
         @units = whole_units.group_by { |mark| [mark.makes, [mark.finished].flatten.first] }
         @shapes = {}

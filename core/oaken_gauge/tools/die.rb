@@ -61,6 +61,12 @@ module OakenGauge
         @max_layers ||= USUAL_LAYERS.to_h { |cloth, usual| [cloth, stated_layers&.public_send(cloth) || usual] }
       end
 
+      # @param presses [Array<DiePress>]
+      # @return [Boolean] whether one of them takes its board
+      def usable_with?(presses)
+        presses.any? { |press| press.takes?(self) }
+      end
+
       # @return [Array<Mark>] a mark for each kind of shape
       def marks
         @marks ||= shapes.map do |held|

@@ -9,20 +9,37 @@ module OakenGauge
       length :cell, least: 1/4r, most: LARGEST, because: "no smaller cell can be folded and sewn", label: "Finished side of a cell"
       integer :columns, within: 1..200
       integer :rows, within: 1..200
-      length :ease, default: 0r, least: 0r, most: 1, label: "Printed larger by"
+      length :ease, default: 1/16r, least: 0r, most: 1, label: "Printed larger by"
       made_for_seam
 
       # @param unit [Units::Unit]
       # @return [Integer] whole units on one panel
       def units_held(unit)
-        high, wide = unit.side_lengths.map { |side| (side / cell).ceil }
-        [(columns / wide) * (rows / high), (columns / high) * (rows / wide)].max
+        ways_round(unit).map { |wide, high| (columns / wide) * (rows / high) }.max
+      end
+
+      # So many units side by side, and in rows above one another when one row is full.
+      # @param unit [Units::Unit]
+      # @param count [Integer] of them, no more than it holds
+      # @return [Array(Integer, Integer)] columns and rows of cells that are used
+      def cells_used(unit, count)
+        wide, high = ways_round(unit).max_by { |across, up| (columns / across) * (rows / up) }
+        beside = [count, columns / wide].min
+        [beside * wide, (count / beside.to_r).ceil * high]
       end
 
       # @param unit [Units::Unit]
       # @return [Boolean]
       def holds?(unit)
         units_held(unit).positive?
+      end
+
+      private
+
+      # Cells across and up that a unit takes, as it stands and lying.
+      def ways_round(unit)
+        high, wide = unit.side_lengths.map { |side| (side / cell).ceil }
+        [[wide, high], [high, wide]]
       end
     end
   end

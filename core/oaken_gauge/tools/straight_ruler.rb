@@ -22,6 +22,19 @@ module OakenGauge
         ((size - main_lines_at) % 1).zero?
       end
 
+      # Halves are plain to see on any ruler.
+      # @param size [Rational] inches
+      # @return [Boolean] whether it is found at a glance
+      def easy_line?(size)
+        main_line?(size) || half?(size)
+      end
+
+      # @param size [Rational] inches
+      # @return [Boolean]
+      def half?(size)
+        (2 * size).denominator == 1
+      end
+
       # @return [Rational] inches of its longer edge, the longest cut it can guide
       def reach
         [width, length].max

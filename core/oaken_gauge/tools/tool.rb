@@ -71,6 +71,12 @@ module OakenGauge
         marks.any? { |mark| mark.makes == kind }
       end
 
+      # @param _presses [Array<DiePress>]
+      # @return [Boolean] whether it is of any use with the presses in the drawer
+      def usable_with?(_presses)
+        true
+      end
+
       # @return [Rational, nil] the seam allowance its numbers count on; nil when they count on none
       def made_for_seam
         nil

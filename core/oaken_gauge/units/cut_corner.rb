@@ -35,7 +35,7 @@ module OakenGauge
         end
       end
 
-      # @return [Array<Patch>] the body, then the corners from the lower left round
+      # @return [Array<Patch>] the body, then the corners from the lower left round, opposite ones one after the other
       def patches
         @patches ||= [Patch.new(role: :body, shape: Patches.recognise(body), outline: body)] + triangles
       end
@@ -54,7 +54,7 @@ module OakenGauge
 
       # Which of the four corners.
       def replaced
-        opposite ? [0, 2] : (0...corners).to_a
+        opposite ? [0, 2] : [0, 2, 1, 3].select { |i| i < corners }
       end
 
       # The points where a corner's seam meets the two sides: along the one before it, then the next.

@@ -79,13 +79,20 @@ module OakenGauge
       # @return [Hash{Integer => Array(Float, Float)}] for so many units in a row, what the row is too long,
       #   and its standard deviation, inches
       def drift
-        self.class.drift(size)
+        self.class.drift(size, @way.task)
       end
 
+      # Units in a row are off by what each is, less what every seam between two takes too deep on either side of it.
+      #
       # @param size [Mixture, Blend] of one unit
+      # @param task [Task]
       # @return [Hash{Integer => Array(Float, Float)}]
-      def self.drift(size)
-        ROWS.to_h { |units| [units, [units * size.mean, Math.sqrt(units) * size.sd]] }
+      def self.drift(size, task)
+        deep, stray = task.seam_between_units
+        ROWS.to_h do |units|
+          taken = 2 * (units - 1)
+          [units, [(units * size.mean) - (taken * deep), Math.sqrt((units * (size.sd**2)) + (2 * taken * (stray**2)))]]
+        end
       end
 
       # @return [Sampling] so many units made at random, to check it by

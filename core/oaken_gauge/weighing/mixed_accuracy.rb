@@ -6,7 +6,9 @@ module OakenGauge
     # made so. The same figures as {Accuracy}.
     class MixedAccuracy
       # @param parts [Array<Array(Accuracy, Integer)>] each with the units made so
-      def initialize(parts)
+      # @param task [Task]
+      def initialize(parts, task)
+        @task = task
         all = parts.sum(&:last).to_f
         @parts = parts.map { |accuracy, units| [accuracy, units / all] }
       end
@@ -44,7 +46,7 @@ module OakenGauge
 
       # @return [Hash{Integer => Array(Float, Float)}]
       def drift
-        Accuracy.drift(size)
+        Accuracy.drift(size, @task)
       end
 
       # @return [MixedSample]

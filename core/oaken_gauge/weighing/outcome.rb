@@ -88,8 +88,8 @@ module OakenGauge
       # between the heavy ones that have to be found.
       # @return [Integer]
       def difficulty
-        between = way.settings.count { |setting| setting.tool.is_a?(Tools::StraightRuler) && !setting.tool.main_line?(setting.mark) }
-        way.operations.size + accuracy.bias_edges + between
+        between = way.settings.count { |setting| setting.tool.is_a?(Tools::StraightRuler) && !setting.tool.easy_line?(setting.mark) }
+        (way.operations - %i[check_one]).size + accuracy.bias_edges + between
       end
 
       # @return [Boolean] whether whole units are trimmed to size

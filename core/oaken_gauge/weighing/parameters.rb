@@ -52,7 +52,7 @@ module OakenGauge
             tells: :mean, around: :seam_foot
       error :take_up_open, 0.006, "The same, pressed open",
             "What a seam takes that is pressed open: less has to fold over it. Our own guess.", tells: :mean, around: :seam_foot
-      error :scant, 0.0, "Scant seam", "How much less than the allowance you sew, to give back what fold and thread take.", tells: :choice
+      error :scant, 0.010, "Scant seam", "How much less than the allowance you sew, to give back what fold and thread take.", tells: :choice
       error :thread, 0.010, "A thread inside the line", "How far inside a line you sew where a corner is flipped over it.",
             tells: :mean, around: :seam_line
       error :seam_foot, 0.015, "Seam by the foot", "How far a seam wanders that is guided by the presser foot."
@@ -72,12 +72,13 @@ module OakenGauge
       error :trim_groove, 0.008, "Trimming, groove on the seam", "How far a side trimmed with a groove on the seam lies off."
       error :trim_line, 0.012, "Trimming, line on the seam", "The same with a line laid on the seam."
       error :fold, 0.010, "Fold of a foundation sheet", "How far each folded and sewn seam of a sheet lies off."
-      error :fold_take_up, 0.040, "Taken up by a sheet's fold",
+      error :fold_take_up, 0.0625, "Taken up by a sheet's fold",
             "What the fold of sheet and cloth takes, beside fold and thread of the seam. Our own guess.", tells: :mean, around: :fold
 
       part "Time"
       time :set_up, 30, "Setting up",
             "Ruler and cutter out, thread in, iron hot: once each time the mat, the machine or the iron is gone to. Our own guess."
+      time :starch, 60, "Starch", "Starching and pressing one fabric before it is cut. Our own guess."
       time :mark_line, 8, "Mark a line", "Drawing one line."
       time :align_and_cut, 10, "Align and cut", "Laying a ruler and cutting along it once."
       time :cut_slot, 3, "Cut a slot", "Cutting in one slot of a ruler that lies already."

@@ -42,6 +42,13 @@ module OakenGauge
         @aids ||= Tools::Aids.new(drawer.of(Tools::MarkingAid), maker.marking)
       end
 
+      # @return [Array(Float, Float)] how much deeper than its allowance a seam between two units is, and how it strays,
+      #   inches
+      def seam_between_units
+        profile = maker.profile
+        [profile[:take_up] - profile[:scant], profile[aids.edge_seam]]
+      end
+
       # @param role [Symbol]
       # @return [Stock::Fabric]
       def fabric(role)

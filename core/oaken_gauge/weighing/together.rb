@@ -35,7 +35,7 @@ module OakenGauge
       def right
         low, high, sure = [-FAR, FAR, 1.0].map { |from| Numo::DFloat.new(Draws::COUNT).fill(from) }
         @measures.each_with_index { |measure, i| low, high, sure = narrowed([low, high, sure], drawn[i, true], *measure) }
-        (((below(high) - below(low)).clip(0, 1)) * sure).mean
+        ((below(high) - below(low)).clip(0, 1) * sure).mean
       end
 
       # Everything that the draws depend on.
@@ -43,14 +43,21 @@ module OakenGauge
         @key ||= [@measures.map { |measure, _, _| measure.shares }, @sources.map(&:to_a)]
       end
 
+      # What a measure leaves of the interval of the freest error, and of the units.
       def narrowed((low, high, sure), others, measure, least, most)
-        moves = freest ? measure.shares[freest] * @sources[freest].sd : 0.0
+        moves = moved_by_freest(measure)
         at = others + measure.off
         return [low, high, sure * Numo::DFloat.cast((at >= least) & (at <= most))] if moves.abs < Plane::SAME
 
-        ends = [least, most].map { |limit| limit.infinite? ? at.new_fill(limit.positive? == moves.positive? ? FAR : -FAR) : (limit - at) / moves }
+        ends = [least, most].map { |limit| reached(limit, at, moves) }
         ends.reverse! if moves.negative?
         [Numo::DFloat.maximum(low, ends.first), Numo::DFloat.minimum(high, ends.last), sure]
+      end
+
+      def reached(limit, at, moves)
+        return (limit - at) / moves unless limit.infinite?
+
+        at.new_fill(limit.positive? == moves.positive? ? FAR : -FAR)
       end
 
       def below(ends)
@@ -60,6 +67,10 @@ module OakenGauge
       # The error that moves most, which is not drawn.
       def freest
         @freest ||= @sources.each_index.reject { |i| @sources[i].sd.zero? }.max_by { |i| moved_by(i) }
+      end
+
+      def moved_by_freest(measure)
+        freest ? measure.shares[freest] * @sources[freest].sd : 0.0
       end
 
       def moved_by(source)

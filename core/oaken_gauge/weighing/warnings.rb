@@ -23,8 +23,11 @@ module OakenGauge
 
       # @return [Array<Warning>] in the order of work
       def all
-        [selvage, crooked_fold, between_lines, meaning, turned, one_hand, swapped, layers, directional, off_grain, per_set, hands, trim]
-          .compact.map { |code, say| Warning.new(code: code, say: say) }
+        [selvage, crooked_fold, between_lines, long_line, meaning, turned, one_hand, swapped, layers, directional, off_grain, per_set,
+         hands, trim]
+          .compact.map do |code, say|
+          Warning.new(code: code, say: say)
+        end
       end
 
       private
@@ -64,7 +67,16 @@ module OakenGauge
       end
 
       def between?(setting)
-        setting.tool.is_a?(Tools::StraightRuler) && !setting.tool.main_line?(setting.mark) && (2 * setting.mark).denominator != 1
+        setting.tool.is_a?(Tools::StraightRuler) && !setting.tool.easy_line?(setting.mark)
+      end
+
+      # A square that is quartered first needs a long line, but no long cut.
+      def long_line
+        reach = task.drawer.of(Tools::StraightRuler).map(&:reach).max or return
+        longest = @way.cuts.select { |cut| cut.then_do == :mark_both_diagonals }.map { |cut| cut.size.max * SQRT2 }.max
+        return unless longest && longest > reach
+
+        [:long_line, "The drawn line is #{@way.say(task.grid.ceil(longest))} long, longer than your ruler: draw it in two goes."]
       end
 
       # A finished number read as a strip width, or the reverse, costs two allowances.
@@ -82,11 +94,13 @@ module OakenGauge
       def turned
         return unless operation?(:cut_triangle) && @way.settings.any? { |one| one.tool.is_a?(Tools::StripTriangleRuler) }
 
-        [:turned_over, "Turn the ruler half round between cuts, never over."]
+        return if fabrics.any?(&:directional?)
+
+        [:turned_over, "Rotate the ruler 180° between cuts, don't flip it."]
       end
 
       def one_hand
-        return unless operation?(:fold_strips)
+        return unless operation?(:lay_folded)
 
         [:one_hand, "Cut the sky from strips folded right sides together: single, all the same way up, they come out of one hand."]
       end

@@ -864,11 +864,15 @@ export interface components {
             };
         };
         Step: {
+            /** @description 0 for cutting patches; then what is sewn and pressed before the next */
+            round: number;
+            step: string;
             say: string;
+            /** @description The one it is done to, where it is one */
+            fabric: string | null;
             count: number;
-            operation: string;
-            care: string | null;
             minutes: number;
+            care: string | null;
         };
         /** @description One strip or sheet to scale, in inches */
         Drawing: {

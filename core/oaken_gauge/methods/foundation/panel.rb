@@ -27,8 +27,8 @@ module OakenGauge
         end
 
         # @return [Array<Step>]
-        def steps
-          [*cutting_steps, *cell_steps, *panel_steps].compact
+        def making_steps
+          [*cell_steps, *panel_steps].compact
         end
 
         # The sheet with the largest cells of those on which the unit breaks down and fits.
@@ -66,8 +66,8 @@ module OakenGauge
 
         def panel_steps
           cells = unit.count * found.size
-          [step(:lay_cells, cells), step(:fuse_cell, cells), step(:fold_and_sew, folds, length: panel_side), step(:snip, cells),
-           step(:press_seam, folds)]
+          [step(:lay_cells, cells), step(:fuse_cell, cells), *fold_steps(folded.map(&:first), step(:snip, cells)),
+           *fold_steps(folded.map(&:last))]
         end
 
         def found
@@ -104,13 +104,25 @@ module OakenGauge
           (unit.count / grid.units_held(unit).to_r).ceil
         end
 
-        # Every line between two cells of a panel, both ways.
-        def folds
-          panels * (grid.columns + grid.rows - 2)
+        # All folds one way are sewn, the allowances between cells snipped, and all pressed before the others.
+        def fold_steps(ways, *snips)
+          count = ways.sum(&:first)
+          [step(:fold_and_sew, count, length: count.zero? ? 0 : ways.sum { |folds, length| folds * length } / count.to_f),
+           *snips, step(:press_seam, count)]
         end
 
-        def panel_side
-          grid.cell * [grid.columns, grid.rows].max
+        # Of each panel only the cells that are used are folded: every line between two of them, one way and the other.
+        # @return [Array<Array(Array(Integer, Rational), Array(Integer, Rational))>] folds and their length
+        def folded
+          units_on_panels.map do |units|
+            columns, rows = grid.cells_used(unit, units)
+            [[rows - 1, columns * grid.cell], [columns - 1, rows * grid.cell]]
+          end
+        end
+
+        def units_on_panels
+          full, rest = unit.count.divmod(grid.units_held(unit))
+          [*[grid.units_held(unit)] * full, *([rest] if rest.positive?)]
         end
 
         def grid_setting

@@ -14,11 +14,6 @@ module OakenGauge
         cut(:body, then_do: :lay_under) { rectangle_piece(unit.finished) }
         cut(:corners, per_set: -> { corners }, then_do: :mark_diagonal, marks: DIAGONAL) { rectangle_piece(unit.corner) }
 
-        step(:mark_diagonal) { [corners, { on: "corner" }] }
-        step(:sew_on_line) { [corners, { length: cut_side(:corners) * SQRT2 }] }
-        step(:trim_corner) { [corners, { size: seam }] }
-        step(:press_seam) { corners }
-
         # Squares that are flipped reach no further than they were cut.
         # @return [Float] square inches of a fabric in one unit
         def cloth_of(role)

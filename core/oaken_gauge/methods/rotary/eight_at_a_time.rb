@@ -20,6 +20,12 @@ module OakenGauge
         step(:cut_on_line) { 4 * makes.sets }
         step(:press_to_dark) { makes.made }
 
+        # The square is quartered before the diagonals are cut: no ruler has to reach across all of it but for the line.
+        # @return [Array<Tools::Setting>]
+        def settings
+          @settings ||= cuts.flat_map { |cut| Cutters::Rulers.new(self).settings(cut.size) }.uniq
+        end
+
         # A quarter of the large square; one of its sides is the cut through the middle.
         # @return [Construction::CutPatch]
         def cut_patch(patch, hand)

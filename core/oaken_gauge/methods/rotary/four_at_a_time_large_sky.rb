@@ -23,7 +23,7 @@ module OakenGauge
         cut(:sky, then_do: :lay_under, marks: BOTH_DIAGONALS) { sky_square }
 
         step(:mark_diagonal) { [makes.sets, { on: :goose }] }
-        step(:center_on) { makes.sets }
+        step(:lay_centered) { makes.sets }
         step(:sew_beside_line) { [2 * makes.sets, { size: seam, length: cut_side(:goose) * SQRT2 }] }
         step(:cut_on_line) { makes.sets }
         step(:press_to_sky) { 2 * makes.sets }

@@ -18,7 +18,7 @@ module OakenGauge
         step(:sew_beside_line) { [2 * makes.sets, { size: seam, length: cut_side * SQRT2 }] }
         step(:cut_on_line) { makes.sets }
         step(:press_to_dark) { 2 * makes.sets }
-        step(:match_opposites) { makes.sets }
+        step(:lay_opposites) { makes.sets }
         step(:mark_across_seam) { [makes.sets, { on: "pairs" }] }
         step(:sew_beside_line) { [2 * makes.sets, { size: seam, length: cut_side * SQRT2 }] }
         step(:cut_on_line) { makes.sets }

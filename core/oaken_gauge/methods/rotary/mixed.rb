@@ -65,16 +65,10 @@ module OakenGauge
           parts.sum { |part| part.makes.made * part.cloth_of(role) } / makes.made
         end
 
-        # Round by round, the same work of all parts together.
-        # @return [Array<Step>]
-        def making_steps
-          Batching.new(parts.map(&:making_steps)).steps
-        end
-
         # Units come out of a method alike, however many are made by it.
         # @return [Weighing::MixedAccuracy]
         def accuracy
-          @accuracy ||= Weighing::MixedAccuracy.new(parts.map { |part| [task.way(part.class).accuracy, part.makes.made] })
+          @accuracy ||= Weighing::MixedAccuracy.new(parts.map { |part| [task.way(part.class).accuracy, part.makes.made] }, task)
         end
 
         private

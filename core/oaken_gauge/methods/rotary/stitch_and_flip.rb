@@ -17,12 +17,6 @@ module OakenGauge
         cut(:goose, then_do: :lay_under) { rectangle_piece(unit.height, unit.width) }
         cut(:sky, per_set: 2, then_do: :mark_diagonal, marks: DIAGONAL) { rectangle_piece(unit.height) }
 
-        step(:mark_diagonal) { [2 * unit.count, { on: :sky }] }
-        step(:sew_on_line) { [2 * unit.count, { length: cut_side(:sky) * SQRT2 }] }
-        step(:sew_bonus) { [bonus.positive? ? 2 * unit.count : 0, { length: cut_side(:sky) * SQRT2 }] }
-        step(:trim_corner) { [2 * unit.count, { size: seam }] }
-        step(:press_to_sky) { 2 * unit.count }
-
         # Squares that are flipped reach no further than they were cut.
         # @return [Float] square inches of a fabric in one unit
         def cloth_of(role)
@@ -40,6 +34,16 @@ module OakenGauge
         # @return [Numeric] finished leg of a bonus unit, inches; 0 when none is asked for or none fits
         def bonus
           task.maker.bonus ? [unit.height + (2 * seam) - (SQRT2 * seam) - ((2 + SQRT2) * seam), 0].max : 0
+        end
+
+        private
+
+        def bonus_steps(count, length)
+          bonus.positive? ? [step(:sew_bonus, count, length: length)] : []
+        end
+
+        def opening
+          :press_to_sky
         end
       end
     end

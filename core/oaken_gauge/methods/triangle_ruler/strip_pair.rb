@@ -11,9 +11,14 @@ module OakenGauge
         cutters Cutters::Strip
 
         # @return [Array<Step>] one cut for both strips of a pair
-        def steps
-          [*strip_steps, step(:lay_strips, pairs), step(:straighten, pairs), step(:cut_triangle, unit.count, on: "pairs"),
-           step(:sew_long_side, unit.count, length: (unit.finished + (2 * seam)) * SQRT2), step(:press_to_dark, unit.count)]
+        def cutting_steps
+          [*strip_steps, step(:lay_strips, pairs), step(:cut_edge, pairs),
+           step(:cut_triangle, unit.count, on: "pairs from the strips, #{turning(:light)}")].compact
+        end
+
+        # @return [Array<Step>]
+        def making_steps
+          [step(:sew_long_side, unit.count, length: (unit.finished + (2 * seam)) * SQRT2), step(:press_to_dark, unit.count)]
         end
 
         # Both layers are cut at once, and lie as they will be sewn.

@@ -23,7 +23,7 @@ module OakenGauge
         # The rest of another cut's strip is folded too.
         def run_steps
           folded = allocations.sum { |cut, taken| cut.layers > 1 ? [taken.taken, 1].max : 0 }
-          [step(:fold_strips, folded), *super]
+          [step(:lay_folded, folded), *super]
         end
 
         # A print that may not be turned cannot nest.

@@ -130,22 +130,35 @@ function ClothTable({ method, clothOf }: { method: Method; clothOf: ClothOf }) {
   );
 }
 
+type Step = NonNullable<Method["steps"]>[number];
+
+/** The steps of each round, in order. */
+function rounds(steps: Step[]): Step[][] {
+  const numbers = [...new Set(steps.map((step) => step.round))];
+  return numbers.map((number) => steps.filter((step) => step.round === number));
+}
+
 function Steps({ method }: { method: Method }) {
   return (
     <div className="steps">
       <h3>Step by step</h3>
-      <ol>
-        {method.steps?.map((step, i) => (
-          <li key={i}>
-            <span>
-              <Words>{step.say}</Words>
-            </span>
-            {step.minutes > 0 && (
-              <span className="quiet whitespace-nowrap">{step.minutes.toFixed(1)} min</span>
-            )}
-          </li>
-        ))}
-      </ol>
+      {rounds(method.steps ?? []).map((steps, i) => (
+        <section key={i}>
+          <h4>{i === 0 ? "Cutting" : `Sewing, round ${i}`}</h4>
+          <ol>
+            {steps.map((step) => (
+              <li key={`${step.step} ${step.say}`}>
+                <span>
+                  <Words>{step.say}</Words>
+                </span>
+                {step.minutes > 0 && (
+                  <span className="quiet whitespace-nowrap">{step.minutes.toFixed(1)} min</span>
+                )}
+              </li>
+            ))}
+          </ol>
+        </section>
+      ))}
       <p className="quiet">
         {done(method)} Minutes are <Assumed basis={method.effort?.basis} of="time" />.
       </p>

@@ -1,0 +1,53 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Construction
+    # Which seams of a unit have to wait for which others. A seam that crosses, meets or overlaps an earlier one in the
+    # same piece comes after that one was sewn and pressed: its allowances would lie under the other, or sew it down.
+    # Seams with nothing between them are one round, and are done together for the whole batch.
+    #
+    # @example Flying geese: one sky, pressed, then the other; their seams meet at the goose's tip
+    #   SeamGraph.new(geese.frame, 1/4r).rounds   # => [[0], [1]]
+    class SeamGraph
+      # @param frame [Frame]
+      # @param seam [Numeric] the allowance, inches
+      def initialize(frame, seam)
+        @joints = frame.joints
+        @seam = seam
+      end
+
+      # @return [Array<Array<Integer>>] seams by their place in the order of sewing, round after round
+      def rounds
+        round_of.group_by(&:last).sort.map { |_, list| list.map(&:first) }
+      end
+
+      # @return [Hash{Integer => Array<Integer>}] for each seam those that it waits for
+      def waits
+        @waits ||= begin
+          pieces = {}
+          @joints.each_with_index.to_h { |joint, i| [i, join(joint, i, pieces)] }
+        end
+      end
+
+      private
+
+      def round_of
+        waits.each_with_object({}) { |(seam, before), rounds| rounds[seam] = (before.map { |one| rounds[one] }.max || -1) + 1 }
+      end
+
+      # Sews two pieces to one, and says which of the seams in them are in the way.
+      # @param pieces [Hash{Integer => Array}] for each patch its piece: patches and seams
+      def join(joint, number, pieces)
+        parts = joint.patches.map { |patch| pieces[patch] || [[patch], []] }.uniq
+        patches, seams = parts.transpose.map(&:flatten)
+        patches.each { |patch| pieces[patch] = [patches, seams + [number]] }
+        seams.select { |other| near?(joint, @joints[other]) }
+      end
+
+      # Two allowances overlap where their seams are nearer than both are wide.
+      def near?(one, other)
+        Plane.apart([one.low, one.high], [other.low, other.high]) < (2 * @seam) - Plane::FITTING
+      end
+    end
+  end
+end
