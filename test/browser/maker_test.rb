@@ -104,10 +104,10 @@ class MakerScreenTest < BrowserCase
 
     assert_text '"1/100": allowed is a number from 0 to 1'
     assert_equal "1/100", find_field("Scant seam by (in)").value
-    enter "Scant seam by (in)", "0.01"
+    enter "Scant seam by (in)", "0.005"
 
-    assert_text "Scant seam: 0.01 in."
-    assert_in_delta(0.01, @maker.reload.profile.dig("errors", "scant"))
+    assert_text "Scant seam: 0.005 in."
+    assert_in_delta(0.005, @maker.reload.profile.dig("errors", "scant"))
     assert_no_text "allowed is a number"
     assert_no_selector "tr.value", text: "Scant seam"
   end

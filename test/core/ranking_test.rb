@@ -2,22 +2,26 @@
 
 require "support/core_case"
 
-# Figures set against the best and the worst, weighed by priorities.
+# What methods are worth by what counts, and what is preferred of those that come near.
 class RankingTest < CoreCase
   # What ranking looks at, made up: cloth kept from the shelf, minutes, units in a hundred that are not
   # good, surplus, and what there is to learn.
-  Made = Struct.new(:name, :cloth, :minutes, :bad, :over, :difficulty, :school, :rank, :score, :beaten_by, keyword_init: true) do
+  Made = Struct.new(:name, :cloth, :minutes, :bad, :over, :difficulty, :school, :bias, :chances, :rank, :score, :beaten_by, keyword_init: true) do
     def waste
-      { consumed: cloth + 10, offcut: 10, net: cloth, surplus: over }
+      { consumed: cloth + 10, offcut: 10, net: cloth.to_f, surplus: over, in_units: 50.0 }
     end
 
     def accuracy
-      Struct.new(:good_share).new(1 - (bad / 100.0))
+      Struct.new(:good_share, :bias_edges).new(1 - (bad / 100.0), bias.to_i)
     end
 
     def way
       own = school
-      Struct.new(:class).new(Struct.new(:school, :large_square).new(own))
+      Struct.new(:class, :unit).new(Struct.new(:school, :large_square).new(own), Struct.new(:count).new(10))
+    end
+
+    def total(_what)
+      chances.to_i
     end
 
     def feasible?
@@ -42,34 +46,51 @@ class RankingTest < CoreCase
     end
   end
 
+  # Of fabric 50 stays in the units: thrifty uses twice that, quick four times. Ten units take thrifty three minutes each,
+  # quick one.
   def test_scores_by_hand
-    assert_equal [1.0, 0.5, 0.0], order(fabric: 1).first(3).map(&:score)
-    # Cloth three, time one: thrifty (3 + 0)/4, middling (1.5 + 0.5)/4, quick (0 + 1)/4.
-    assert_equal({ thrifty: 0.75, middling: 0.5, quick: 0.25 }, order(fabric: 3, time: 1).first(3).to_h { |one| [one.name, one.score] })
+    assert_equal({ thrifty: -1.0, quick: -2.0 }, order(fabric: 1).to_h { |one| [one.name, one.score] }.slice(:thrifty, :quick))
+    scores = order(fabric: 3, time: 1).to_h { |one| [one.name, one.score] }
+
+    assert_in_delta ((3 * -1) - Math.log2(3)) / 4, scores[:thrifty]
+    assert_in_delta ((3 * -2) - 0) / 4.0, scores[:quick]
+    assert_in_delta 2 * 0.8, order(accuracy: 5).first.score
   end
 
   def test_ranks_count_only_what_can_be_used
     assert_equal [1, 2, 3, nil], order(time: 2).map(&:rank)
   end
 
-  # Of equal scores the one that takes less from stock is first.
-  def test_ties_are_broken_by_what_is_taken
-    assert_equal %i[thrifty middling quick never], order.map(&:name)
-    # Each of thrifty and quick is best in one and worst in the other; the third is halfway in both.
-    assert_equal %i[thrifty middling quick never], order(fabric: 1, time: 1).map(&:name)
+  def made(name, **more)
+    Made.new(name: name, cloth: 100, minutes: 20, bad: 10, over: 0, difficulty: 5, **more)
+  end
+
+  # Nothing counts, or nothing tells them apart: fewer raw edges, then fewer chances, then fewer minutes, then less taken.
+  def test_what_is_preferred_of_those_that_are_near
+    near = [made(:raw, bias: 2, minutes: 5), made(:slow, minutes: 21), made(:sure, chances: 0, minutes: 20), made(:busy, chances: 9, minutes: 1)]
+
+    assert_equal %i[sure slow busy raw], Weighing::Ranking.new(near, { surplus: 1 }).in_order.map(&:name)
+    assert_equal %i[little much], Weighing::Ranking.new([made(:much, cloth: 103), made(:little, cloth: 100)], { time: 1 }).in_order.map(&:name)
+  end
+
+  # 106 of fabric is as good as 100, 109 is not: log2(1.072) is 0.1.
+  def test_how_near_is_near
+    led = ->(cloth) { Weighing::Ranking.new([made(:raw, bias: 2), made(:other, cloth: cloth)], { fabric: 1 }).in_order.first.name }
+
+    assert_equal %i[other raw], [led.call(106), led.call(109)]
+  end
+
+  # One method more, however bad, changes nothing between the others.
+  def test_another_method_moves_no_score
+    before = order(fabric: 1, time: 2)
+    after = Weighing::Ranking.new([*outcomes, made(:wild, cloth: 9000, minutes: 900)], { fabric: 1, time: 2 }).in_order
+
+    assert_equal before.map(&:name), after.map(&:name) - [:wild]
+    assert_equal before.to_h { |one| [one.name, one.score] }, after.to_h { |one| [one.name, one.score] }.except(:wild)
   end
 
   def test_priorities_scale_alike
-    assert_equal order(fabric: 1, time: 2).map(&:score), order(fabric: 10, time: 20).map(&:score)
-  end
-
-  # 100 and 101 square inches are told apart by a fifth of the way only: five in a hundred would count in full.
-  def test_figures_that_nearly_agree_are_not_torn_apart
-    near = [Made.new(name: :one, cloth: 100, minutes: 1, bad: 0, over: 0, difficulty: 1), Made.new(name: :other, cloth: 101, minutes: 1, bad: 0, over: 0, difficulty: 1)]
-    scores = Weighing::Ranking.new(near, { fabric: 1 }).in_order.map(&:score)
-
-    assert_in_delta 1.0, scores[0], CLOSE
-    assert_in_delta 1 - (1 / (0.05 * 101)), scores[1], CLOSE
+    order(fabric: 1, time: 2).first(3).zip(order(fabric: 10, time: 20)) { |one, other| assert_in_delta one.score, other.score }
   end
 
   def test_the_other_school_comes_after_her_own
@@ -77,13 +98,6 @@ class RankingTest < CoreCase
 
     assert_equal %i[middling quick thrifty], Weighing::Ranking.new(schooled, { fabric: 1 }, Weighing::Maker.new(school: :exact)).in_order.map(&:name)
     assert_equal %i[thrifty middling quick], Weighing::Ranking.new(schooled, { fabric: 1 }, Weighing::Maker.new(school: :oversize)).in_order.map(&:name)
-  end
-
-  # Where all are alike in a figure, each is the best in it.
-  def test_a_figure_that_tells_nothing_apart_counts_in_full
-    alike = Array.new(2) { |i| Made.new(name: i, cloth: 100, minutes: 10 * (i + 1), bad: 1, over: 0, difficulty: 1) }
-
-    assert_equal [1.0, 0.5], Weighing::Ranking.new(alike, { fabric: 1, time: 1 }).in_order.map(&:score)
   end
 
   def test_beaten_on_every_count

@@ -99,7 +99,7 @@ class ReasonsTest < CoreCase
     small = methods.find { |method| method["method"] == "rotary/four_at_a_time_small_sky" }
 
     assert_includes small["why"], "A set makes 4: 6 sets for 24 leaves none over."
-    assert_match(/Against “single patches round templates”, the pick above it: \d in 100 fewer come out good, but \d minutes less/, small["why"])
+    assert_match(/Against “strips with a triangle ruler”, the next: \d minutes? less, easier to learn, but \d\d in 100 fewer come out good\./, small["why"])
   end
 
   def test_what_it_makes_in_words

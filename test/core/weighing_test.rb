@@ -116,17 +116,20 @@ half_square("2", 24, fabrics: { "light" => { "form" => "yardage", "directional" 
 
     assert_equal 0, by_surplus["makes"]["surplus"]
     assert_equal "die/patches", by_time["method"]
-    assert_equal [1, 1.0], by_time.values_at("rank", "score")
+    assert_equal 1, by_time["rank"]
+    assert_in_delta(-Math.log2(by_time["effort"]["minutes"] / 13), by_time["score"], 0.002)
   end
 
-  # Less from stock first, then the catalogue's order.
-  def test_ties_keep_the_order_of_the_catalogue
+  # Where nothing counts: what opens much, raw edges, chances, minutes.
+  def test_where_nothing_counts
     nothing = { "fabric" => 0, "time" => 0, "accuracy" => 0, "surplus" => 0 }
 
     feasible = OakenGauge.weigh(half_square("2", 24, priorities: nothing))["methods"].select { |m| m["feasible"] }
-    listed = Methods.making(Units::HalfSquare.new(finished: 2r, count: 1)).map(&:id)
 
-    assert_equal(feasible.sort_by { |m| [m["waste"]["consumed"], listed.index(m["method"])] }, feasible)
+    least = feasible.map { |m| m["waste"]["consumed"] }.min
+    opened = ->(m) { m["waste"]["consumed"] > 1.5 * least ? 1 : 0 }
+
+    assert_equal(feasible.sort_by { |m| [opened.call(m), *m["accuracy"].values_at("bias_edges", "alignments"), m["effort"]["minutes"]] }, feasible)
   end
 
   # 12 squares to mark 8 s, 24 seams of √2 × 2.875 at 0.6 s an inch and 3 s each, 24 cut, 2 strips, 2 ends,

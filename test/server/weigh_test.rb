@@ -23,7 +23,8 @@ class WeighTest < ServerCase
     quick = send_json("POST", "/api/weigh?view=full", ASKED.merge("maker" => { "press" => 90, "starched" => true }, "priorities" => { "fabric" => 0, "accuracy" => 0, "surplus" => 0 }))
     minutes = quick["methods"].filter_map { |method| method.dig("effort", "minutes") }
 
-    assert_equal minutes.sort, minutes
+    # What comes near is as good; nothing slower by a tenth stands above.
+    minutes.each_cons(2) { |first, second| assert_operator first, :<, 1.1 * second }
     assert(quick["methods"].select { |method| method["feasible"] }.all? { |method| method["why"].length > 20 && method["accuracy"]["by_step"].all? { |part| part["say"] } })
   end
 

@@ -11,7 +11,7 @@ module OakenGauge
       # From here on it is said how many times as much.
       MANY = 2.2
       # What is not worth a word: parts of the cloth, minutes and their part, units in a hundred.
-      SLIGHT = { fabric: 0.03, minutes: 1, time: 0.05, accuracy: 0.5 }.freeze
+      SLIGHT = { fabric: 0.03, minutes: 1, time: 0.05, accuracy: 1 }.freeze
 
       # @param one [Outcome]
       # @param other [Outcome]

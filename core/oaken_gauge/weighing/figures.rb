@@ -2,26 +2,44 @@
 
 module OakenGauge
   module Weighing
-    # What a maker may set store by. Of each figure, less is better.
+    # What a maker may set store by. Of each figure, less is better; what it is worth is told on a scale of its own that
+    # no other method has a part in, so that a tool more in the drawer moves nothing but what it makes.
     module Figures
       # - name: Symbol, the priority in documents
       # - from: gives the figure of an outcome
-      # - least: a difference that should not count in full, in parts of the worst: figures that nearly
-      #   agree are not torn apart
-      Figure = Struct.new(:name, :least, :from, keyword_init: true) do
+      # - worth: gives what an outcome is worth by it. A step of one is half the fabric, half the time, or half of all units
+      #   more that come out good
+      Figure = Struct.new(:name, :from, :worth, keyword_init: true) do
         # @param outcome [Outcome]
         # @return [Numeric]
         def of(outcome)
           from.call(outcome)
         end
+
+        # @param outcome [Outcome]
+        # @return [Float]
+        def worth_of(outcome)
+          worth.call(outcome)
+        end
       end
 
+      # Kinds of step, raw edges and lines to find that are as hard as twice the time.
+      HARDER = 8.0
+      # Nothing takes less, minutes.
+      LEAST = 0.01
+
       ALL = [
-        Figure.new(name: :fabric, least: 0.05, from: ->(outcome) { outcome.waste[:net] }),
-        Figure.new(name: :time, least: 0.05, from: lambda(&:minutes)),
-        Figure.new(name: :accuracy, least: 0.05, from: ->(outcome) { 1 - outcome.accuracy.good_share }),
-        Figure.new(name: :surplus, least: 0.05, from: ->(outcome) { outcome.waste[:surplus] }),
-        Figure.new(name: :ease, least: 0.05, from: lambda(&:difficulty))
+        Figure.new(name: :fabric, from: ->(outcome) { outcome.waste[:net] },
+                   worth: ->(outcome) { -Math.log2(outcome.waste[:net] / outcome.waste[:in_units]) }),
+        Figure.new(name: :time, from: lambda(&:minutes), worth: lambda { |outcome|
+          -Math.log2([outcome.minutes, LEAST].max / outcome.way.unit.count)
+        }),
+        Figure.new(name: :accuracy, from: ->(outcome) { 1 - outcome.accuracy.good_share }, worth: lambda { |outcome|
+          2 * outcome.accuracy.good_share
+        }),
+        Figure.new(name: :surplus, from: ->(outcome) { outcome.waste[:surplus] },
+                   worth: ->(outcome) { -Math.log2(1 + (outcome.waste[:surplus] / outcome.waste[:in_units])) }),
+        Figure.new(name: :ease, from: lambda(&:difficulty), worth: ->(outcome) { -outcome.difficulty / HARDER })
       ].freeze
 
       # @return [Array<Symbol>]

@@ -2,12 +2,17 @@
 
 module OakenGauge
   module Weighing
-    # Puts outcomes in order by the maker's priorities. Each figure is set against the best and the
-    # worst among the methods that can be used: 1 for the best, 0 for the worst. The score is their
-    # mean, weighed by the priorities. At a tie the one that takes less from stock is first, then the catalogue's order
-    # stands. Methods of other schools than
-    # the maker's come after her own.
+    # Puts outcomes in order by the maker's priorities. What each is worth by each of the {Figures} is weighed by them, and
+    # the mean is its score. Those that come near the best are as good as it for any hands: among them makers prefer one
+    # that does not open much more fabric than another, then fewer raw edges on the bias, fewer chances for error, fewer
+    # minutes, less taken from stock. Then the best of the rest leads, and so on. Methods of other schools than the maker's
+    # come after her own.
     class Ranking
+      # How near is as good, in steps of a score: 7 in a hundred of all fabric or of all time, where only that counts.
+      NEAR = 0.1
+      # What opens so many times the fabric that another does is not preferred to it.
+      OPENED = 1.5
+
       # @param outcomes [Array<Outcome>]
       # @param priorities [Hash{Symbol => Numeric}]
       # @param maker [Maker]
@@ -29,28 +34,30 @@ module OakenGauge
 
       def sorted
         @feasible.each { |outcome| outcome.score = score(outcome) }
-        @feasible.sort_by.with_index do |outcome, i|
-          [@maker.against?(outcome.way.class) ? 1 : 0, -outcome.score.round(9), outcome.waste[:consumed].round(6), i]
-        end
+        own, others = @feasible.partition { |outcome| !@maker.against?(outcome.way.class) }
+        by_groups(own) + by_groups(others)
+      end
+
+      # The best and those near it, then the best of the rest and those near it.
+      def by_groups(outcomes)
+        return [] if outcomes.empty?
+
+        best = outcomes.map(&:score).max
+        near, rest = outcomes.partition { |outcome| outcome.score >= best - NEAR }
+        least = near.map { |outcome| outcome.waste[:consumed] }.min
+        near.sort_by.with_index { |outcome, i| [*preference(outcome, least), i] } + by_groups(rest)
+      end
+
+      def preference(outcome, least)
+        [outcome.waste[:consumed] > OPENED * least ? 1 : 0, outcome.accuracy.bias_edges, outcome.total(:alignments),
+         outcome.minutes.round(2), outcome.waste[:consumed].round(6)]
       end
 
       def score(outcome)
         total = @priorities.values.sum
         return 0.0 if total.zero?
 
-        @priorities.sum { |name, weight| weight * standing(name, outcome) } / total.to_f
-      end
-
-      def standing(name, outcome)
-        best, worst = range(name)
-        return 1.0 if worst == best
-
-        scale = [worst - best, worst * Figures.fetch(name).least].max
-        1 - ((figure(name, outcome) - best) / scale.to_f)
-      end
-
-      def range(name)
-        (@ranges ||= {})[name] ||= @feasible.map { |outcome| figure(name, outcome) }.minmax
+        @priorities.sum { |name, weight| weight.zero? ? 0 : weight * Figures.fetch(name).worth_of(outcome) } / total.to_f
       end
 
       def figure(name, outcome)
