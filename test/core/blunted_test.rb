@@ -59,6 +59,24 @@ class BluntedTest < CoreCase
     end
   end
 
+  # Traced 1/100 too large it still serves, and says so; 1/32 too large it does not. A square 0.01 larger finishes so.
+  def test_a_template_that_is_a_little_off
+    square = ->(side) { [%w[0 0], [side, "0"], [side, side], ["0", side]] }
+    boat = lambda do |side|
+      tools = [{ "id" => "t", "name" => "T", "kind" => "template", "outline" => [%w[0 0], [side, "0"], ["0", side]], "includes_seam" => true }]
+      weigh("template/patches", { "unit" => { "kind" => "half_square", "finished" => "2", "count" => 8 }, "tools" => tools })
+    end
+
+    assert_equal Patches::Square.new(2r), OakenGauge.read_tool({ **TEMPLATE, "outline" => square.call("2.5004"), "includes_seam" => true }).shape
+    exact, off, far = ["2.85355", "2.86355", "2.9"].map { |side| boat.call(side) }
+
+    refute_match(/larger/, exact["settings"].first["say"])
+    assert_match(/It is 0\.010 larger than wanted\./, off["settings"].first["say"])
+    # The unit's side is longer by half of what both patches are, and by half of that across: all 0.01 of it.
+    assert_in_delta 0.01, off["accuracy"]["size_bias"] - exact["accuracy"]["size_bias"], 0.0005
+    assert_equal %w[no_mark], codes(far)
+  end
+
   # An edge of 1/2 √2 between two corners of 135° is 2 tan 22.5° shorter for each inch: at 0.854 nothing is left of it,
   # and its neighbours run on to the corner.
   def test_an_edge_that_comes_to_nothing_is_left_out

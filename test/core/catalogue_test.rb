@@ -6,9 +6,9 @@ require "support/core_case"
 # What must hold for every method of every unit, from every form of cloth.
 class CatalogueTest < CoreCase
   # How many units come of one pass through a method, where it is not one.
-  PER_SET = { "half_square" => { "two_at_a_time" => 2, "two_at_a_time_oversize" => 2, "four_at_a_time" => 4, "eight_at_a_time" => 8 },
-              "hourglass" => { "two_at_a_time" => 2, "two_at_a_time_oversize" => 2 },
-              "three_triangle" => { "two_at_a_time" => 2, "two_at_a_time_oversize" => 2 },
+  PER_SET = { "half_square" => { "two_at_a_time" => 2, "two_at_a_time_oversize" => 2, "two_at_a_time_narrow" => 2, "four_at_a_time" => 4, "eight_at_a_time" => 8 },
+              "hourglass" => { "two_at_a_time" => 2, "two_at_a_time_oversize" => 2, "two_at_a_time_narrow" => 2 },
+              "three_triangle" => { "two_at_a_time" => 2, "two_at_a_time_oversize" => 2, "two_at_a_time_narrow" => 2 },
               "flying_geese" => { "four_at_a_time_small_sky" => 4, "four_at_a_time_large_sky" => 4 } }.freeze
 
   def test_what_a_set_makes

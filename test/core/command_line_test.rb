@@ -16,7 +16,7 @@ class CommandLineTest < CoreCase
     out, err, code = gauge("weigh", input: JSON.generate(half_square))
 
     assert_equal ["", 0], [err, code]
-    assert_equal 11, JSON.parse(out)["methods"].size
+    assert_equal 12, JSON.parse(out)["methods"].size
   end
 
   def test_errors_are_json_on_standard_error

@@ -87,6 +87,19 @@ class SlipsTest < CoreCase
     assert_operator spread.first, :<, spread.last
   end
 
+  # Corners of 2.3431 finished are cut from 3 1/4 squares, or a half larger: then the setting says so, and they are trimmed.
+  def test_large_corners_are_one_thing
+    ring = ->(large) { weigh("triangle_ruler/patches", { "unit" => { "kind" => "wedge_ring", "finished" => "8", "count" => 4, "large_corners" => large }, "tools" => Catalogue::TOOLS }) }
+    exact, large = [false, true].map { |yes| ring.call(yes) }
+
+    assert_equal(["3 1/4", "3 3/4"], [exact, large].map { |method| method["cuts"].find { |cut| cut["fabric"] == "corners" }["size"].first })
+    assert_includes(exact["settings"].map { |setting| setting["mark"] }, "3 1/4")
+    assert_includes(large["settings"].map { |setting| setting["mark"] }, "3 3/4")
+    refute_includes(large["settings"].map { |setting| setting["mark"] }, "3 1/4")
+    assert_equal "trim_square", large["steps"].last["step"]
+    assert_operator large["accuracy"]["good"], :>, exact["accuracy"]["good"]
+  end
+
   def test_a_powered_press_is_switched_off
     tools = Catalogue::TOOLS.map { |tool| tool["kind"] == "die_press" ? tool.merge("powered" => false) : tool }
     said = ->(drawer) { ask("half_square", "2", "die/patches", tools: drawer)["settings"].map { |one| one["say"] }.join }

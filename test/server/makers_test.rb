@@ -47,7 +47,7 @@ class MakersResourceTest < ServerCase
     assert_problem 422, "/profile/errors/die", /is 3: allowed is a number from 0 to 1/
     assert_problem 422, "/profile/errors/hat", /unknown key/
     assert_problem 422, "/profile/press", /slow/
-    assert_problem 422, "/profile/school", /either, exact, oversize/
+    assert_problem 422, "/profile/school", /either, exact, oversize, narrow/
     assert_problem 422, "/priorities/cloth", /unknown key/
     assert_problem 422, "/priorities/time", /-1/
     assert_equal before, @maker.reload.attributes

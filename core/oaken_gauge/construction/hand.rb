@@ -69,7 +69,8 @@ module OakenGauge
       #   some always; a scant seam gives it back, or a thread inside the line where a corner is flipped
       def depth
         given_back = guide == :on_line ? :thread : :scant
-        @draws.always(sewing, open? ? :take_up_open : :take_up) + @draws.always(sewing, given_back, -1) + @draws.spread(sewing, seam_kind)
+        @draws.always(sewing, open? ? :take_up_open : :take_up) + @draws.always(sewing, given_back, -1) + @draws.spread(sewing, seam_kind) +
+          @method.deeper.to_f
       end
 
       # @return [Numeric] what a seam that is not pressed flat keeps back, inches

@@ -10,7 +10,7 @@ module OakenGauge
 
       # @return [Stock::Piece] as many squares or rectangles as give the patches
       def cut(role, count)
-        method.piece(role, shape.piece_size(seam).map { |side| side + method.unit_oversize(role) }, pieces(count),
+        method.piece(role, exact(role), pieces(count),
                      then_do: shape.piece_then, marks: shape.piece_marks)
       end
 
@@ -21,8 +21,7 @@ module OakenGauge
 
       # @return [Array<Tools::Setting>]
       def settings
-        size = shape.piece_size(seam).map { |side| task.grid.ceil(side) }
-        Rulers.new(method).settings(size, diagonal: shape.per_piece > 1)
+        sizes.flat_map { |size| Rulers.new(method).settings(size, diagonal: shape.per_piece > 1) }
       end
 
       # @return [Construction::CutPatch]
@@ -36,6 +35,16 @@ module OakenGauge
       end
 
       private
+
+      # As its pieces are cut, larger where they are squared up later.
+      def sizes
+        roles = method.unit.patches.select { |patch| patch.shape == shape }.map(&:role).uniq
+        roles.map { |role| exact(role).map { |side| task.grid.ceil(side) } }.uniq
+      end
+
+      def exact(role)
+        shape.piece_size(seam).map { |side| side + method.unit_oversize(role) }
+      end
 
       def pieces(count)
         (count / shape.per_piece.to_r).ceil

@@ -17,12 +17,38 @@ module OakenGauge
       # @return [Array<Tools::Setting>]
       def settings
         match = task.matching(Tools::Template, shape)
-        return [setting_of(match.exact, "Cut round #{match.exact.tool.name}: its allowance is included.")] if match.exact
+        if match.exact
+          return [setting_of(match.exact,
+"Cut round #{match.exact.tool.name}: its allowance is included.#{off_words(match.exact)}")]
+        end
 
         no_template(match)
       end
 
+      # A template that is a little off moves every edge, all as far as the shape is larger for it.
+      # @return [Construction::CutPatch]
+      def cut_patch(role, hand)
+        held = super
+        off = too_large or return held
+        CutPatch.new(**held.to_h, pushes: held.pushes.map { |push| push + off })
+      end
+
       private
+
+      def too_large
+        mark = task.matching(Tools::Template, shape).exact
+        return unless mark && mark.finished.is_a?(Numeric) && mark.finished != shape.finished
+
+        around = shape.outline.edges.sum { |from, to| (to - from).abs }
+        (mark.finished - shape.finished).to_f / shape.finished * 2 * shape.outline.area / around
+      end
+
+      def off_words(mark)
+        off = mark.finished.is_a?(Numeric) ? (mark.finished - shape.finished).to_f : 0.0
+        return if off.abs < Tools::Template::TRACED
+
+        " It is #{format('%.3f', off.abs)} #{off.positive? ? 'larger' : 'smaller'} than wanted."
+      end
 
       def errs
         %i[cut_triangle template]

@@ -103,11 +103,13 @@ module OakenGauge
         @path ||= name.split("::").last(2).map { |word| Naming.snake(word) }.join("/")
       end
 
-      # @return [Symbol, nil] :oversize for what is cut large and trimmed, :exact for what has such a sister
+      # @return [Symbol, nil] :oversize for what is cut large and trimmed, :narrow for what is sewn narrow and trimmed,
+      #   :exact for what has such sisters
       def school
         return :oversize if include?(Oversize)
+        return :narrow if include?(Narrow)
 
-        :exact if subclasses.any? { |sister| sister.include?(Oversize) }
+        :exact if subclasses.any?(&:school)
       end
 
       # @overload large_square(role)

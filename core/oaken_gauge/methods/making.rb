@@ -55,6 +55,11 @@ module OakenGauge
         nil
       end
 
+      # @return [Numeric] inches that its seams are deeper than the allowance, on purpose
+      def deeper
+        0
+      end
+
       # @return [Boolean] whether patches come with blunt tips, so that they can only lie the right way
       def blunt?
         false

@@ -6,6 +6,8 @@ module OakenGauge
     class Template < Tool
       # How near a size taken from an outline as cut is to the size that was meant, inches, and the lines that are meant.
       TRACED = 1/1000r
+      # How far off it still serves, with the difference said.
+      SERVES = 1/64r
       LINES = [1/64r, 5/254r].freeze
 
       title "Template"
@@ -39,7 +41,19 @@ module OakenGauge
         @shape ||= super.then { |traced| drawn && includes_seam ? traced.class.new(meant(traced.finished)) : traced }
       end
 
+      # What was traced as cut serves for a size that it is nearly.
+      # @return [Array<Mark>]
+      def marks_making(shape)
+        exact = super
+        exact.empty? && nearly?(shape) ? marks : exact
+      end
+
       private
+
+      def nearly?(needed)
+        drawn && includes_seam && shape.kind == needed.kind && [shape, needed].all? { |one| one.finished.is_a?(Numeric) } &&
+          (shape.finished - needed.finished).abs <= SERVES
+      end
 
       def meant(size)
         return size unless size.is_a?(Numeric)

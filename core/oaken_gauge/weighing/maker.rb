@@ -51,9 +51,11 @@ module OakenGauge
         Parameters.of(:error).each { |one| field one.name, KnownType.new(one), default: nil, label: one.title, meaning: one.meaning }
       end
 
-      choice :school, %w[either exact oversize], default: :either, label: "Cut exact, or large and trimmed",
-                                                 meaning: "Methods of the other school are put behind your own."
+      choice :school, %w[either exact oversize narrow], default: :either, label: "Cut exact, large and trimmed, or sew narrow and trim",
+                                                 meaning: "Methods of the other schools are put behind your own."
       length :margin, default: 1/8r, most: 2, label: "Cut larger by", meaning: "What is added to pieces that are trimmed to size."
+      length :narrow_seam, default: 3/16r, most: 2, label: "Narrow seam",
+                           meaning: "What is sewn inside units that are cut exact, sewn narrow and trimmed."
       choice :trim_sides, [4, 2], default: 4, label: "Sides that are trimmed",
                                   meaning: "Four, centred on the seams, or two, with the ears."
       choice :marking, %w[aid drawn_line], default: :aid, label: "Lines for sewing",

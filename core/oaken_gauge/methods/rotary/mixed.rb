@@ -87,7 +87,9 @@ module OakenGauge
 
         # The methods that can be used, by themselves: sets of several and single units.
         def combined
-          others = Methods.making(unit).select { |method| method.family == self.class.family && method.school != :oversize }
+          others = Methods.making(unit).select do |method|
+            method.family == self.class.family && !%i[oversize narrow].include?(method.school)
+          end
           (others - [self.class]).map { |method| task.way(method) }
         end
 

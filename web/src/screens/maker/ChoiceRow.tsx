@@ -10,6 +10,7 @@ const WORDS: Record<string, string> = {
   "numbers/either": "whichever is easier to find",
   exact: "exact, sewn scant",
   oversize: "large, then trimmed",
+  narrow: "exact, sewn narrow, then trimmed",
   aid: "by the aids I own",
   drawn_line: "draw them",
   to_side: "to one side, so that they nest",
