@@ -19,7 +19,7 @@ module OakenGauge
         match = task.matching(Tools::Template, shape)
         if match.exact
           return [setting_of(match.exact,
-"Cut round #{match.exact.tool.name}: its allowance is included.#{off_words(match.exact)}")]
+"Cut round #{match.exact.tool.name}: its allowance is included.#{off_words}")]
         end
 
         no_template(match)
@@ -29,25 +29,24 @@ module OakenGauge
       # @return [Construction::CutPatch]
       def cut_patch(role, hand)
         held = super
-        off = too_large or return held
-        CutPatch.new(**held.to_h, pushes: held.pushes.map { |push| push + off })
+        off.zero? ? held : CutPatch.new(**held.to_h, pushes: held.pushes.map { |push| push + (off / shape.finished * inside) })
       end
 
       private
 
-      def too_large
+      # What the template is too large, inches finished.
+      def off
         mark = task.matching(Tools::Template, shape).exact
-        return unless mark && mark.finished.is_a?(Numeric) && mark.finished != shape.finished
-
-        around = shape.outline.edges.sum { |from, to| (to - from).abs }
-        (mark.finished - shape.finished).to_f / shape.finished * 2 * shape.outline.area / around
+        mark && mark.finished.is_a?(Numeric) ? (mark.finished - shape.finished).to_f : 0.0
       end
 
-      def off_words(mark)
-        off = mark.finished.is_a?(Numeric) ? (mark.finished - shape.finished).to_f : 0.0
-        return if off.abs < Tools::Template::TRACED
+      # How far its sides lie from its middle.
+      def inside
+        2 * shape.outline.area / shape.outline.edges.sum { |from, to| (to - from).abs }
+      end
 
-        " It is #{format('%.3f', off.abs)} #{off.positive? ? 'larger' : 'smaller'} than wanted."
+      def off_words
+        " It is #{format('%.3f', off.abs)} #{off.positive? ? 'larger' : 'smaller'} than wanted." if off.abs >= Tools::Template::TRACED
       end
 
       def errs
