@@ -132,6 +132,6 @@ class HandTest < CoreCase
                  %w[rotary/two_at_a_time rotary/two_at_a_time_oversize rotary/four_at_a_time].to_h { |id| [id, way(id, tools: [STRAIGHT]).class.school] })
     last = ->(school) { OakenGauge.weigh({ "unit" => { **HALF_SQUARE, "count" => 8 }, "maker" => { "school" => school } })["methods"].select { |method| method["feasible"] }.last["method"] }
 
-    assert_equal ["rotary/two_at_a_time_oversize", "rotary/two_at_a_time"], [last.call("exact"), last.call("oversize")]
+    assert_equal ["rotary/two_at_a_time_oversize", "rotary/two_at_a_time_narrow"], [last.call("exact"), last.call("oversize")]
   end
 end

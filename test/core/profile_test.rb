@@ -30,8 +30,8 @@ class ProfileTest < CoreCase
     read = profile({ "school" => "exact", "margin" => "3/16", "trim_sides" => 2, "marking" => "drawn_line", "pressing" => "open",
                      "large_square" => "sky", "numbers" => "strip", "starched" => true, "bonus" => true })
 
-    assert_equal(["exact", "3/16", 2, "drawn_line", "open", "sky", "strip", true, true], read["choices"].map { |choice| choice["value"] })
-    assert_equal([%w[either exact oversize], nil, [4, 2], %w[aid drawn_line], %w[to_side open], %w[either goose sky], %w[either finished strip], nil, nil],
+    assert_equal(["exact", "3/16", "3/16", 2, "drawn_line", "open", "sky", "strip", true, true], read["choices"].map { |choice| choice["value"] })
+    assert_equal([%w[either exact oversize narrow], nil, nil, [4, 2], %w[aid drawn_line], %w[to_side open], %w[either goose sky], %w[either finished strip], nil, nil],
                  read["choices"].map { |choice| choice["options"] })
   end
 
