@@ -16,5 +16,8 @@ found = Catalogue.units.flat_map do |unit|
     [(good - made).abs, unit["kind"], outcome.way.class.id, good, made]
   end
 end
-found.sort.reverse.first(8).each { |off, kind, id, good, made| puts format("%-18s %-34s %.4f  made %.4f  off %.4f", kind, id, good, made, off) }
-puts format("%d methods: off by %.4f at most (aim 0.01), %.4f in the mean", found.size, found.map(&:first).max, found.sum(&:first) / found.size)
+found.max_by(8, &:first).each do |off, kind, id, good, made|
+  puts [kind.ljust(18), id.ljust(34), good.round(4), "made", made.round(4), "off", off.round(4)].join(" ")
+end
+puts "#{found.size} methods: off by #{found.map(&:first).max.round(4)} at most (aim 0.01), " \
+     "#{(found.sum(&:first) / found.size).round(4)} in the mean"
