@@ -81,8 +81,9 @@ class KindsOfUnitTest < BrowserCase
     assert_equal 2, all(".settings li").size
   end
 
+  # One with a side, one with two, one with hands, one with corners: the others are stored in the server's tests.
   def test_a_new_unit_of_any_kind
-    OakenGauge.kinds["kinds"].each do |kind|
+    OakenGauge.kinds["kinds"].select { |kind| %w[square flying_geese three_triangle shape].include?(kind["kind"]) }.each do |kind|
       click_button "Add a unit"
       choose_kind kind["title"]
       within("[role=dialog]") do

@@ -3,9 +3,8 @@
 require "support/browser_case"
 
 class MakerScreenTest < BrowserCase
-  def setup
-    super
-    click_link "Your hands"
+  def open_first
+    visit "/maker"
     find("h1", text: "Your hands")
   end
 

@@ -24,6 +24,11 @@ class BrowserCase < ServerCase
 
   def setup
     super
+    open_first
+  end
+
+  # Where a test begins.
+  def open_first
     open_unit @unit
   end
 

@@ -25,11 +25,28 @@ ARGV.dup.each do |place|
 end
 ARGV.clear
 
-# As many processes as there are processors; the largest groups of tests first, so that they come out even.
+# As many processes as there are processors, each with as much to do as the others. A test of the browser takes about
+# three seconds, one of the server or the core about a third of one, but for these.
 ENV["NCPU"] ||= [Etc.nprocessors, 4].min.to_s
+SECONDS = { "CatalogueTest" => 28, "AccuracyTest" => 14, "MutationsTest" => 19, "ViewTest" => 11, "WeighingTest" => 11, "CommandLineTest" => 7,
+            "ReasonsTest" => 7, "GoldenTest" => 7, "KindsOfUnitTest" => 30, "MakerScreenTest" => 28, "StartTest" => 6 }.freeze
 Minitest.singleton_class.prepend(Module.new do
+  # Every process takes each so manieth of the list: the longest suites go to whoever has least to do, and empty ones
+  # make the shares equally long.
   def parallel_fork_suites
-    largest_first = super.sort_by { |suite| -suite.runnable_methods.size }
-    largest_first.each_slice(2 * parallel_fork_number).flat_map { |part| part.first(parallel_fork_number) + part.drop(parallel_fork_number).reverse }
+    shares = Array.new(parallel_fork_number) { [0, []] }
+    super.sort_by { |suite| -seconds(suite) }.each do |suite|
+      least = shares.min_by(&:first)
+      least[0] += seconds(suite)
+      least[1] << suite
+    end
+    longest = shares.map { |_, suites| suites.size }.max
+    shares.map { |_, suites| suites + Array.new(longest - suites.size) { Class.new(Minitest::Test) } }.transpose.flatten
+  end
+
+  private
+
+  def seconds(suite)
+    SECONDS.fetch(suite.name) { suite.runnable_methods.size * (defined?(BrowserCase) && suite < BrowserCase ? 3.0 : 0.3) }
   end
 end)
