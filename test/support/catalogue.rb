@@ -54,7 +54,7 @@ module Catalogue
   FABRICS = {
     "yardage" => { "form" => "yardage", "usable_width" => "42" }, "strips" => { "form" => "strips", "width" => "5 1/2", "usable_length" => "40" },
     "squares" => { "form" => "squares", "side" => "10" }, "fat_quarter" => { "form" => "fat_quarter" },
-    "scraps" => { "form" => "scraps", "pieces" => Array.new(400) { |i| [%w[9 12], %w[7 7], %w[20 6], %w[11 11]][i % 4] } },
+    "scraps" => { "form" => "scraps", "pieces" => Array.new(120) { |i| [%w[9 12], %w[7 7], %w[20 6], %w[11 11]][i % 4] } },
     "print" => { "form" => "yardage", "directional" => true, "cloth" => "flannel" }
   }.freeze
 
