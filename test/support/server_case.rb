@@ -4,6 +4,7 @@ require "json"
 require "rack/test"
 require "stringio"
 require_relative "throwaway_cluster"
+require_relative "demo_bench"
 
 ENV["DATABASE_URL"] = ThrowawayCluster.start.database("oaken_gauge_test")
 require_relative "../../server/boot"
@@ -25,9 +26,8 @@ class ServerCase < Minitest::Test
   DEMO = File.expand_path("../../db/demo/bench.json", __dir__)
 
   def setup
-    Server::Models::Maker.destroy_all
     Rack::Attack.cache.store.clear
-    @maker = Server::Importer.new(JSON.parse(File.read(DEMO))).import
+    @maker = DemoBench.fresh { Server::Importer.new(JSON.parse(File.read(DEMO))).import }
     @project = @maker.projects.first
     @unit = @project.units.first
     header "Host", "localhost"
