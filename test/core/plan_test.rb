@@ -53,6 +53,40 @@ class PlanTest < CoreCase
     assert_equal ["7", [["3 1/2", "24"], ["3 1/2", "40"]]], [joined["used_length"], sizes_laid(joined).sort]
   end
 
+  # 24 of 2½ × 4½ of ink and of sky, cut on one another from bolts 40 and 42 wide: 16 on a strip of 4½, 8 on one of 2½;
+  # the sky has 6 squares of 5 of its own besides.
+  def test_pairs_are_cut_on_one_another
+    stock = { "ink" => [BOLT], "sky" => [BOLT.merge("usable_width" => "42")] }
+    pieces = %w[ink sky].map { |fabric| piece(["2 1/2", "4 1/2"], 24, pair: true).merge("fabric" => fabric) }
+    answer = OakenGauge.plan({ "stock" => stock, "pieces" => [*pieces, piece(%w[5 5], 6).merge("fabric" => "sky")] })["fabrics"]
+    ink = strips_with(answer["ink"], "sky")
+
+    assert_equal [24, ink], [ink.flatten(1).size, strips_with(answer["sky"], "ink")]
+    assert_equal({ "ink" => %w[7 7], "sky" => %w[12 12] },
+                 answer.transform_values { |fabric| fabric.values_at("used_length", "bound_length") })
+  end
+
+  def strips_with(fabric, other)
+    fabric["strips"].select { |strip| strip["with"] == other }.map { |strip| strip["pieces"] }
+  end
+
+  # Directional ink lies as it was asked for, and the sky with it.
+  def test_a_pair_lies_as_both_may
+    pieces = [piece(["2 1/2", "4 1/2"], 4, pair: true, turn: false), piece(["4 1/2", "2 1/2"], 4, pair: true).merge("fabric" => "sky")]
+    answer = OakenGauge.plan({ "stock" => { "ink" => [BOLT], "sky" => [BOLT] }, "pieces" => pieces })["fabrics"]
+
+    assert_equal([[["2 1/2", "4 1/2"]]] * 2, answer.values.map { |fabric| sizes_laid(fabric).uniq })
+  end
+
+  def test_a_pair_of_one
+    stock = { "ink" => [BOLT], "sky" => [BOLT] }
+    ask = ->(*others) { { "stock" => stock, "pieces" => [piece(%w[5 5], 6, pair: true), *others] } }
+
+    assert_match(/6 of 5 × 5 in ink have none/, faults_of(ask.call)["/pieces/0/pair"])
+    assert_equal %w[/pieces/0/pair /pieces/1/pair], faults_of(ask.call(piece(%w[5 5], 7, pair: true).merge("fabric" => "sky"))).keys
+    assert_equal(%w[/pieces/0/pair], faults_of(ask.call(piece(%w[5 5], 6).merge("fabric" => "sky"))).keys)
+  end
+
   def test_sheets_first_then_the_bolt
     ink = plan([piece(["4 1/2", "4 1/2"], 20)], [{ "form" => "fat_quarter", "count" => 1 }, BOLT])["fabrics"]["ink"]
 

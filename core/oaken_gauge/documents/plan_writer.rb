@@ -33,12 +33,12 @@ module OakenGauge
 
       def strip(cut)
         { "stock" => cut.stock, "sheet" => cut.sheet, "width" => length(cut.width), "length" => length(cut.length), "at" => length(cut.at),
-          "pieces" => cut.pieces.map { |piece| piece(piece) } }.compact
+          "with" => cut.with&.to_s, "pieces" => cut.pieces.map { |piece| piece(piece) } }.compact
       end
 
       def piece(piece)
         { "letter" => piece.kind.letter, "size" => lengths([piece.across, piece.along]), "at" => length(piece.at),
-"up" => length(piece.up) }
+          "up" => length(piece.up) }
       end
 
       # The ruler with slots lies down once for several strips.

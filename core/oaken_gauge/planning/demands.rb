@@ -34,12 +34,15 @@ module OakenGauge
       end
 
       def asked(piece, place)
-        sizes = piece.run ? runs(piece) : [piece.size]
-        turn = piece.turn && piece.run.nil? && !directional?(piece.fabric.to_sym)
-        sizes.map do |size|
-          [piece.fabric.to_sym, Kind.new(size: size, count: spared(piece.count), turn: turn, shape: piece.run ? :run : shape(size),
-                                         then_do: piece.then_do, for: [piece.unit].compact, place: "/pieces/#{place}")]
-        end
+        told = { count: spared(piece.count), then_do: piece.then_do, for: [piece.unit].compact, place: "/pieces/#{place}",
+pair: piece.pair }
+        fabric = piece.fabric.to_sym
+        kinds = if piece.run
+                  runs(piece).map { |size| Kind.new(**told, size: size, turn: false, shape: :run) }
+                else
+                  [Kind.new(**told, size: piece.size, turn: piece.turn && !directional?(fabric), shape: shape(piece.size))]
+                end
+        kinds.map { |kind| [fabric, kind] }
       end
 
       # A run may be parted between its segments.
@@ -67,7 +70,7 @@ module OakenGauge
       def fault(pick, place)
         say = way(pick) ? way(pick).problems.first&.say : "It makes no such unit."
         Documents::Fault.new(pointer: "/picks/#{place}/method",
-message: "is #{pick.technique}, which gives no pieces: #{say} Allowed is a method that makes it")
+                             message: "is #{pick.technique}, which gives no pieces: #{say} Allowed is a method that makes it")
       end
 
       # @return [Methods::Method, nil] nil where it makes no such unit
@@ -92,7 +95,7 @@ message: "is #{pick.technique}, which gives no pieces: #{say} Allowed is a metho
 
       # Alike are one kind, whoever they are for.
       def joined(kinds)
-        kinds.group_by { |kind| [kind.looks, kind.turn, (kind.size unless kind.turn)] }.values.map do |same|
+        kinds.group_by { |kind| [kind.looks, kind.turn, kind.pair, (kind.size unless kind.turn)] }.values.map do |same|
           Kind.new(**same.first.to_h, count: same.sum(&:count), for: same.flat_map(&:for).uniq)
         end
       end

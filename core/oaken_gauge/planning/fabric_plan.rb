@@ -15,9 +15,11 @@ module OakenGauge
       # @param kinds [Array<Kind>]
       # @param stock [Array<Stock::Fabric>]
       # @param effort [Integer]
-      def initialize(kinds, stock, effort:)
+      # @param layers [Array<Pairs::Layer>] what is cut on strips of its own, together with another fabric
+      def initialize(kinds, stock, effort:, layers: [])
         @stock = stock
         @effort = effort
+        @layers = layers
         @bolt = stock.index { |fabric| fabric.is_a?(Stock::Yardage) }
         lay(kinds, lengthwise: length_for?(kinds))
         lay(kinds, lengthwise: false) if short.any? && kinds.any? { |kind| room && kind.size.max > room }
@@ -25,17 +27,17 @@ module OakenGauge
 
       # @return [Rational] inches of the bolt
       def used_length
-        @cutting ? @cutting.length : 0r
+        cuttings.sum(0r, &:length)
       end
 
-      # @return [Rational] inches; no plan takes less of the bolt
+      # @return [Rational] inches; no plan with the same pairs takes less of the bolt
       def bound_length
-        @cutting ? @cutting.bound : 0r
+        cuttings.sum(0r, &:bound)
       end
 
       # @return [Rational] inches that first fit takes
       def first_fit_length
-        @cutting ? @cutting.first_fit.length : 0r
+        cuttings.sum(0r) { |cutting| cutting.first_fit.length }
       end
 
       # @return [Array<Array(Rational, Integer)>] widths of strips of the bolt, and how many in a row
@@ -103,27 +105,39 @@ module OakenGauge
       end
 
       def on_bolt(left)
-        kinds = @kinds.zip(left).select { |_, count| count.positive? }.map { |kind, count| Kind.new(**kind.to_h, count: count) }
-        return if kinds.empty?
-
-        @cutting = Cutting.new(kinds, room, effort: @effort)
-        missing = place_strips(kinds)
-        more = Length.new(@cutting.length - (@stock[@bolt].length || @cutting.length))
-        missing.each { |kind, count| tell_short(kinds[kind], count, "#{more} more of the bolt") }
+        @own = own(@kinds.zip(left).select { |_, count| count.positive? }.map { |kind, count| Kind.new(**kind.to_h, count: count) })
+        [*@layers, @own].compact.reduce(0r) do |at, layer|
+          place_strips(layer, at).each { |kind, count| tell_short(layer.kinds[kind], count, "#{more} more of the bolt") }
+          at + layer.cutting.length
+        end
       end
 
+      def own(kinds)
+        Pairs::Layer.new(kinds: kinds, cutting: Cutting.new(kinds, room, effort: @effort)) if kinds.any?
+      end
+
+      def more
+        Length.new(used_length - (@stock[@bolt].length || used_length))
+      end
+
+      def cuttings
+        [*@layers, @own].compact.map(&:cutting)
+      end
+
+      # @param at [Rational] where the first one begins along the bolt
       # @return [Hash{Integer => Integer}] what is on strips that the bolt has no length for
-      def place_strips(kinds)
-        laid, over = fitting(@cutting.strips, @stock[@bolt].length)
-        laid.reduce(0r) do |at, strip|
-          @cuts << Laying.strip(strip, kinds, room, { stock: @bolt, at: at })
-          at + strip.width
+      def place_strips(layer, at)
+        laid, over = fitting(layer.cutting.strips, at)
+        laid.reduce(at) do |from, strip|
+          @cuts << Laying.strip(strip, layer.kinds, room, { stock: @bolt, at: from, with: layer.with })
+          from + strip.width
         end
         over.map(&:tally).reduce({}) { |all, tally| all.merge(tally) { |_, one, other| one + other } }
       end
 
-      def fitting(strips, length)
-        at = 0r
+      def fitting(strips, from)
+        length = @stock[@bolt].length
+        at = from
         strips.partition { |strip| (length.nil? || at + strip.width <= length).tap { |fits| at += strip.width if fits } }
       end
 

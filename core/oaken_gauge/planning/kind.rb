@@ -7,7 +7,8 @@ module OakenGauge
     # - size: [height, width], Rational inches as cut; - count; - turn: whether they may lie either way round;
     # - shape: :square, :rectangle or :run; - then_do: what becomes of each; - for: ids of the units they are for
     # - letter: what they are called on every page; - place: where in the document they are told of
-    Kind = Struct.new(:size, :count, :turn, :shape, :then_do, :for, :letter, :place, keyword_init: true) do
+    # - pair: whether they are cut right sides together with as many of another fabric
+    Kind = Struct.new(:size, :count, :turn, :shape, :then_do, :for, :letter, :place, :pair, keyword_init: true) do
       # @return [Array<Array(Rational, Rational)>] the ways one may lie: across the strip and along it
       def ways
         turn ? [size, size.reverse].uniq : [size]
@@ -22,6 +23,24 @@ module OakenGauge
       # @return [Array]
       def looks
         [size.sort.reverse, shape, then_do]
+      end
+
+      # @param room [Rational] inches along a strip
+      def fits?(room)
+        ways.any? { |_, along| along <= room }
+      end
+
+      # @param other [Kind] of another fabric
+      # @return [Kind, nil] how the two lie when they are cut on one another; nil where they are no pair
+      def on(other)
+        return unless alike?(other) && (turn || other.turn || size == other.size)
+
+        Kind.new(**to_h, turn: turn && other.turn, size: turn ? other.size : size)
+      end
+
+      # @return [Boolean] whether both are to be paired, and are the same pieces
+      def alike?(other)
+        pair && other.pair && [looks, count] == [other.looks, other.count]
       end
 
       # As a cut that is laid on sheets.

@@ -7,14 +7,15 @@ module OakenGauge
       # A piece. - kind; - across, along: as it lies; - at: along the strip; - up: across it
       Laid = Struct.new(:kind, :across, :along, :at, :up, keyword_init: true)
       # A strip of the bolt, or a sheet. - stock: which entry of the stock; - sheet: which of its sheets, nil for the
-      # bolt; - width, length; - at: where it begins along the bolt; - pieces: [Laid]; - kept: sizes for the shelf
-      Cut = Struct.new(:stock, :sheet, :width, :length, :at, :pieces, :kept, keyword_init: true)
+      # bolt; - width, length; - at: where it begins along the bolt; - pieces: [Laid]; - kept: sizes for the shelf;
+      # - with: the fabric that lies right sides together with it, nil where there is none
+      Cut = Struct.new(:stock, :sheet, :width, :length, :at, :pieces, :kept, :with, keyword_init: true)
 
       class << self
         # @param strip [Strip]
         # @param kinds [Array<Kind>]
         # @param room [Rational] inches along it
-        # @param place [Hash] stock: and at: of the strip
+        # @param place [Hash] stock:, at: and with: of the strip
         # @return [Cut]
         def strip(strip, kinds, room, place)
           along = 0r

@@ -14,7 +14,9 @@ module OakenGauge
 
       # @return [Hash{Symbol => FabricPlan}]
       def fabrics
-        @fabrics ||= demands.to_h { |fabric, kinds| [fabric, FabricPlan.new(kinds, stock(fabric), effort: document.effort)] }
+        @fabrics ||= demands.keys.to_h do |fabric|
+          [fabric, FabricPlan.new(pairs.alone(fabric), stock(fabric), effort: document.effort, layers: pairs.of(fabric))]
+        end
       end
 
       # @return [Array<Kind>] every kind of every fabric
@@ -27,9 +29,10 @@ module OakenGauge
         (document.tools || []).grep(Tools::SlottedRuler)
       end
 
-      # @return [Array<Documents::Fault>] picks that give no pieces, pieces that no sheet and no join can give
+      # @return [Array<Documents::Fault>] picks that give no pieces, pieces that no sheet and no join can give, pairs of one
       def faults
-        asked.faults + demands.flat_map { |fabric, kinds| homeless(fabric, kinds).map { |kind| fault(fabric, kind) } }
+        asked.faults + pairs.widowed.flat_map { |fabric, kinds| kinds.map { |kind| widowed(fabric, kind) } } +
+          demands.flat_map { |fabric, kinds| homeless(fabric, kinds).map { |kind| fault(fabric, kind) } }
       end
 
       private
@@ -40,6 +43,14 @@ module OakenGauge
 
       def asked
         @asked ||= Demands.new(document)
+      end
+
+      def pairs
+        @pairs ||= Pairs.new(demands, demands.keys.to_h { |fabric| [fabric, bolt(fabric)&.usable_width] }, effort: document.effort)
+      end
+
+      def bolt(fabric)
+        stock(fabric).find { |one| one.is_a?(Stock::Yardage) }
       end
 
       def stock(fabric)
@@ -58,9 +69,18 @@ module OakenGauge
         fabric.rectangles.any? { |wide, long, _| kind.ways.any? { |across, along| across <= wide && along <= long } }
       end
 
+      def widowed(fabric, kind)
+        say = "is to be cut with a partner, and #{kind.count} of #{written(kind)} in #{fabric} have none: allowed is one other fabric " \
+              "with as many of the same size, that say pair too"
+        Documents::Fault.new(pointer: "#{kind.place}/pair", message: say)
+      end
+
+      def written(kind)
+        kind.size.map { |side| Length.new(side).to_s }.join(" × ")
+      end
+
       def fault(fabric, kind)
-        size = kind.size.map { |side| Length.new(side).to_s }.join(" × ")
-        say = "is #{size}: allowed is what some sheet of #{fabric} holds, or what can be joined from strips of its bolt. " \
+        say = "is #{written(kind)}: allowed is what some sheet of #{fabric} holds, or what can be joined from strips of its bolt. " \
               "Find a larger piece of it."
         Documents::Fault.new(pointer: kind.place || "/picks", message: say)
       end
