@@ -87,7 +87,7 @@ class DiesTest < CoreCase
       answer["methods"].find { |method| method["family"] == "die" }["steps"].map { |step| step["say"] }
     end
 
-    assert(said.call("8").any? { |words| words.start_with?("Cut 1 blank for the die (light): this cloth only gives it off grain") })
+    assert(said.call("8").any? { |words| words.start_with?("Cut 1 blank for the die (light): this fabric only gives it off grain") })
     assert(said.call("8").any? { |words| words.start_with?("Cut 1 blank for the die, lengthwise grain along the feed") }) # the dark
     assert(said.call("10").none? { |words| words.include?("off grain") })
   end

@@ -45,7 +45,7 @@ class SeamGraphTest < CoreCase
     assert_operator waited, :>, 2
   end
 
-  PHASES = %w[mark lay fuse sew fold flip snip cut press trim].freeze
+  PHASES = %w[mark lay fuse sew fold flip snip cut press trim measure].freeze
 
   def steps
     Catalogue.units.each do |unit|
@@ -90,8 +90,8 @@ class SeamGraphTest < CoreCase
     method = weigh("rotary/stitch_and_flip", { "unit" => { "kind" => "flying_geese", "finished" => %w[2 4], "count" => 8 } })
     sewn = method["steps"].reject { |step| step["round"].zero? }.map { |step| step.values_at("round", "step", "count") }
 
-    assert_equal [[1, "mark_diagonal", 8], [1, "sew_on_line", 8], [1, "cut_corner_off", 8], [1, "press_to_sky", 8],
-                  [2, "mark_diagonal", 8], [2, "sew_on_line", 8], [2, "cut_corner_off", 8], [2, "press_to_sky", 8]], sewn
+    assert_equal [[1, "mark_diagonal", 8], [1, "sew_on_line", 8], [1, "cut_corner_off", 8], [1, "press_to_sky", 8], [1, "measure_round", 1],
+                  [2, "mark_diagonal", 8], [2, "sew_on_line", 8], [2, "cut_corner_off", 8], [2, "press_to_sky", 8], [2, "measure_round", 1]], sewn
   end
 
   def test_a_sheet_is_folded_one_way_pressed_and_then_the_other

@@ -96,7 +96,7 @@ class SlipsTest < CoreCase
     assert_includes(exact["settings"].map { |setting| setting["mark"] }, "3 1/4")
     assert_includes(large["settings"].map { |setting| setting["mark"] }, "3 3/4")
     refute_includes(large["settings"].map { |setting| setting["mark"] }, "3 1/4")
-    assert_equal "trim_square", large["steps"].last["step"]
+    assert_includes large["steps"].last(2).map { |step| step["step"] }, "trim_square"
     assert_operator large["accuracy"]["good"], :>, exact["accuracy"]["good"]
   end
 

@@ -157,7 +157,7 @@ class ViewTest < CoreCase
 
   # A blade is a blade, and where one is used its caution stands.
   def test_every_cut_has_its_caution
-    Methods::Operations.instance_variable_get(:@all).each_value do |operation|
+    Methods::Operations.all.each_value do |operation|
       assert_equal :blade, operation.care, operation.name if operation.cuts.positive?
       assert_equal :press, operation.care if operation.passes.positive?
     end

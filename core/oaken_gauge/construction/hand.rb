@@ -5,14 +5,6 @@ module OakenGauge
     # The maker at work on one method: which of its steps an error belongs to, and which value of her
     # profile tells how large it is, with the tools she has.
     class Hand
-      CUTS_ACROSS = %i[subcut subcut_slots subcut_rectangle].freeze
-      CUTS_APART = %i[cut_diagonal cut_both_diagonals cut_kite cut_apart].freeze
-      SEWS = { sew_beside_line: :line, sew_beside_guide: :line, sew_on_line: :on_line, sew_on_guide: :on_line,
-               sew_seam: :edge, sew_round: :edge, sew_long_side: :edge }.freeze
-      STRIPS = %i[cut_strip cut_strip_slots].freeze
-      PRESSES = %i[press_to_dark press_to_sky press_seam press_open].freeze
-      LAYS = %i[lay_opposites lay_apart lay_on lay_centered].freeze
-
       # @param method [Methods::Method]
       # @param draws [Draws]
       def initialize(method, draws)
@@ -22,21 +14,21 @@ module OakenGauge
 
       # @return [Numeric] what the strip that a piece was cut from is too wide, inches
       def strip(cut)
-        return bought unless first(STRIPS) && @method.cut_to_width?(cut)
+        return bought unless first(:strip) && @method.cut_to_width?(cut)
 
-        ruled(first(STRIPS), cut.least_width, slotted: done?(:cut_strip_slots))
+        ruled(first(:strip), cut.least_width, slotted: done?(:cut_strip_slots))
       end
 
       # @return [Numeric] what a piece is too long along its strip, inches
       def across(cut)
         return bought unless @method.cut_to_length?(cut)
 
-        ruled(first(CUTS_ACROSS), cut.size.last, slotted: done?(:subcut_slots))
+        ruled(first(:across), cut.size.last, slotted: done?(:subcut_slots))
       end
 
       # @return [Numeric] what a cut from corner to corner is off, inches; none where there is none
       def apart
-        step = first(CUTS_APART)
+        step = first(:apart)
         step ? @draws.spread(step, :ruler_main) : 0.0
       end
 
@@ -62,7 +54,7 @@ module OakenGauge
 
       # @return [Symbol] what a seam is guided by: :edge, :line or :on_line
       def guide
-        @guide ||= SEWS.fetch(sewing, :edge)
+        @guide ||= seam_step&.guide || :edge
       end
 
       # @return [Numeric] how much deeper than the allowance a seam takes up, inches: fold and thread take
@@ -75,45 +67,51 @@ module OakenGauge
 
       # @return [Numeric] what a seam that is not pressed flat keeps back, inches
       def pressed
-        @draws.spread(first(PRESSES), :pressing)
+        @draws.spread(first(:press), :pressing)
       end
 
       # @return [Numeric] how far two pieces were laid off one another, inches
       def laid
-        @draws.spread(first(LAYS) || sewing, @method.blunt? ? :laying_blunt : :laying)
+        @draws.spread(first(:lay) || sewing, @method.blunt? ? :laying_blunt : :laying)
       end
 
       # @return [Numeric] the same along a seam in which others meet: pressed to opposite sides they nest
       def met
-        open? ? @draws.spread(first(LAYS) || sewing, :laying_open) : laid
+        open? ? @draws.spread(first(:lay) || sewing, :laying_open) : laid
       end
 
       # @param edge [Symbol] :sewn or :outer
       # @return [Numeric] how much longer an edge on the bias became in her hands, inches
       def stretched(role, edge)
         starched = @method.task.maker.starched || @method.task.fabric(role).starched?
-        @draws.spread(edge == :sewn ? sewing : first(PRESSES) || @method.operations.last, starched ? :bias_starched : :bias)
+        @draws.spread(edge == :sewn ? sewing : first(:press) || @method.operations.last.name, starched ? :bias_starched : :bias)
       end
 
       # @return [Symbol] the step that seams are sewn in
       def sewing
-        @sewing ||= @method.operations.find { |name| SEWS.key?(name) }
+        seam_step&.name
       end
 
       # @return [Boolean] whether the method has a step
       def done?(name)
-        @method.operations.include?(name)
+        @method.operations.any? { |operation| operation.name == name }
       end
 
       private
 
       # How far an edge that came cut is off; it is told with the first step that is done with it.
       def bought
-        @draws.spread(first(CUTS_ACROSS + %i[cut_triangle]) || @method.operations.first, :precut)
+        step = @method.operations.find { |one| one.role == :across || one.name == :cut_triangle } || @method.operations.first
+        @draws.spread(step.name, :precut)
       end
 
-      def first(names)
-        (@method.operations & names).first
+      # The first of its operations that is this in the making of a unit.
+      def first(role)
+        @method.operations.find { |operation| operation.role == role }&.name
+      end
+
+      def seam_step
+        @seam_step ||= @method.operations.find { |operation| operation.role == :sew }
       end
 
       def open?

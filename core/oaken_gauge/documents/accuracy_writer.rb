@@ -32,7 +32,7 @@ module OakenGauge
       end
 
       def by_step(part)
-        { "step" => part.step.to_s, "say" => Methods::About.words(part.step), "size_bias" => rounded(part.size_bias),
+        { "step" => part.step.to_s, "say" => Methods::Operations.called(part.step), "size_bias" => rounded(part.size_bias),
           "size_sd" => rounded(part.size_sd), "point_sd" => rounded(part.point_sd), "share" => part.share.round(4) }
       end
 

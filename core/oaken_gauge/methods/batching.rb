@@ -7,7 +7,7 @@ module OakenGauge
     # where it is alike.
     class Batching
       # In a round, what is done first.
-      PHASES = %i[check mark lay fuse sew fold flip snip cut press trim].freeze
+      PHASES = %i[check mark lay fuse sew fold flip snip cut press trim measure].freeze
       # What still belongs to a round when its seams are pressed.
       LAST = %i[press trim].freeze
 

@@ -27,6 +27,12 @@ module OakenGauge
         Construction::SeamGraph.new(frame, seam).rounds.flat_map { |joints| flip_steps(joints.size * unit.count) }
       end
 
+      # A corner that is flipped leaves the piece as large as it was.
+      # @return [Array<Numeric>]
+      def size_after(_round)
+        unfinished
+      end
+
       private
 
       def flip_steps(count)

@@ -5,11 +5,6 @@ module OakenGauge
     # How the unit comes together from what was cut, for {Construction}: where each patch's edges come
     # from, what was read on which ruler, what is trimmed. The steps say the rest.
     module Making
-      # Where a light or a tape leads the seam, no line is drawn.
-      GUIDED = { sew_beside_line: :sew_beside_guide, sew_on_line: :sew_on_guide, cut_on_line: :cut_between }.freeze
-      # Where seams are pressed open; then no half presses another way than the other.
-      OPENED = { press_to_dark: :press_open, press_to_sky: :press_open, press_seam: :press_open, snip: nil }.freeze
-
       # @return [Array<Step>] the steps as this maker does them
       def work
         @work ||= steps.filter_map { |step| own(step) }
@@ -20,9 +15,9 @@ module OakenGauge
         task.maker.opens_seams?
       end
 
-      # @return [Array<Symbol>] the operations of its steps
+      # @return [Array<Operation>] those of its steps, each once
       def operations
-        @operations ||= work.map { |step| step.operation.name }.uniq
+        @operations ||= work.map(&:operation).uniq
       end
 
       # @return [Tools::Aids]
@@ -118,15 +113,21 @@ module OakenGauge
 
       # A step as this maker does it; nil when she does not.
       def own(step)
-        return if step.operation.marks && !task.aids.lines?
+        led = led(step.operation)
+        return if led.marks && !task.aids.lines?
+        return if opens_seams? && led.name == :snip
 
-        name = step.operation.name
-        done = instead.fetch(name, name) or return
-        done == name ? step : step.dup.tap { |other| other.operation = Operations.fetch(done) }
+        done = opened(led)
+        done == step.operation ? step : Step.new(**step.to_h, operation: done)
       end
 
-      def instead
-        @instead ||= { **(task.aids.lines? ? {} : GUIDED), **(opens_seams? ? OPENED : {}) }
+      # Where a light or a tape leads, no line is drawn.
+      def led(operation)
+        task.aids.lines? || operation.guided.nil? ? operation : Operations.fetch(operation.guided)
+      end
+
+      def opened(operation)
+        opens_seams? && operation.opened ? Operations.fetch(operation.opened) : operation
       end
     end
   end

@@ -63,7 +63,14 @@ module OakenGauge
 
       # @return [Array<Step>] in the order of work, for the whole demand
       def steps
-        [*in_round_0(cutting_steps), *Batching.new(parts.map(&:making_steps)).steps]
+        [*in_round_0(cutting_steps), *Batching.new(parts.map(&:making_steps)).steps.chunk_while { |one, other| one.round == other.round }
+                                              .flat_map { |round| [*round, *check_round(round.first.round)] }]
+      end
+
+      # @param round [Integer]
+      # @return [Array<Numeric>, nil] what a piece measures when a round is done, where that can be measured, inches
+      def size_after(round)
+        unfinished if round == rounds && rectangular?
       end
 
       # @return [Array<Step>] what is done with the patches when they are cut
@@ -113,10 +120,33 @@ module OakenGauge
 
       # One is made whole and measured before the batch, where there is anything to sew.
       def check_step
-        return if unit.joins.empty?
+        return if unit.joins.empty? || !rectangular?
 
-        sides = unit.side_lengths.map { |side| say(side + (2 * seam)) }
-        Step.new(operation: Operations.fetch(:check_one), count: 1, on: sides.uniq.one? ? "#{sides.first} square" : sides.join(" × "))
+        Step.new(operation: Operations.fetch(:check_one), count: 1, on: measuring(unfinished))
+      end
+
+      # What it should measure is looked at after every round, before the next is sewn to it.
+      def check_round(round)
+        size = parts.one? && size_after(round)
+        [Step.new(operation: Operations.fetch(:measure_round), count: 1, on: measuring(size), round: round)] if size
+      end
+
+      def measuring(size)
+        sides = size.map { |side| say(side) }
+        sides.uniq.one? ? "#{sides.first} square" : sides.join(" × ")
+      end
+
+      def unfinished
+        unit.side_lengths.map { |side| side + (2 * seam) }
+      end
+
+      # Other outlines have no sides to lay a ruler across.
+      def rectangular?
+        (unit.outline.area - (unit.outline.width * unit.outline.height)).abs < Plane::FITTING
+      end
+
+      def rounds
+        @rounds ||= Batching.new([making_steps]).steps.last&.round
       end
 
       # Roles may be cut from one fabric.

@@ -152,13 +152,20 @@ module OakenGauge
 
       # Every seam of the finished unit, longer by the allowances at its ends, then pressed: round after round.
       def sewing_steps
-        Construction::SeamGraph.new(unit.frame, seam).rounds.flat_map do |joints|
-          [*seams(joints), step(:press_seam, joints.size * unit.count)]
+        sewing = Sewing.new(unit, seam, blunt: blunt?, open: opens_seams?)
+        sewing.rounds.flat_map { |joints| [*seams(joints, sewing), *presses(joints, sewing)] }
+      end
+
+      def seams(joints, sewing)
+        joints.map { |joint| [unit.seams[joint], sewing.lead(joint)] }.tally.map do |(length, lead), each|
+          step(:sew_seam, each * unit.count, length: length + (2 * seam), on: lead)
         end
       end
 
-      def seams(joints)
-        unit.seams.values_at(*joints).tally.map { |length, each| step(:sew_seam, each * unit.count, length: length + (2 * seam)) }
+      def presses(joints, sewing)
+        return [step(:press_seam, joints.size * unit.count)] if opens_seams?
+
+        joints.map { |joint| sewing.toward(joint) }.tally.map { |way, each| step(:press_toward, each * unit.count, on: way) }
       end
     end
   end

@@ -32,6 +32,12 @@ module OakenGauge
         [height + (2 * seam), width + (2 * seam)]
       end
 
+      # Two squares sewn either side of a diagonal, cut on it and opened, are √2 seams smaller.
+      # @return [Array(Float, Float)] inches
+      def opened_square(role)
+        [cut_side(role) - (SQRT2 * (seam + deeper))] * 2
+      end
+
       # A piece, rounded as a whole cut edge up to the next line of the grid.
       # @return [Stock::Piece]
       def piece(role, exact, count, then_do: nil, marks: [])

@@ -89,7 +89,7 @@ module OakenGauge
       # @return [Integer]
       def difficulty
         between = way.settings.count { |setting| setting.tool.is_a?(Tools::StraightRuler) && !setting.tool.easy_line?(setting.mark) }
-        (way.operations - %i[check_one]).size + accuracy.bias_edges + between
+        way.operations.count { |operation| operation.role != :check } + accuracy.bias_edges + between
       end
 
       # @return [Boolean] whether whole units are trimmed to size

@@ -41,7 +41,7 @@ module OakenGauge
       end
 
       def operation?(*names)
-        @way.operations.intersect?(names)
+        @way.operations.map(&:name).intersect?(names)
       end
 
       def selvage

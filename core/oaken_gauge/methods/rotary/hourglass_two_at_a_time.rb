@@ -23,6 +23,11 @@ module OakenGauge
         step(:sew_beside_line) { [2 * makes.sets, { size: seam, length: cut_side * SQRT2 }] }
         step(:cut_on_line) { makes.sets }
         step(:press_seam) { makes.made }
+
+        # @return [Array<Numeric>] first the square of two triangles, then the unit
+        def size_after(round)
+          round == 1 ? opened_square(:light) : super
+        end
       end
     end
   end

@@ -26,6 +26,11 @@ module OakenGauge
         step(:cut_on_line) { makes.sets }
         step(:press_seam) { makes.made }
 
+        # @return [Array<Numeric>] first the square of two triangles, then the unit
+        def size_after(round)
+          round == 1 ? opened_square(:left) : super
+        end
+
         # @return [Weighing::Makes] a set gives one of each hand
         def makes
           @makes ||= Weighing::Makes.new(per_set: 2, needed: unit.count, hands: unit.hands, pairs: true)
