@@ -42,18 +42,25 @@ module OakenGauge
         locks.flat_map(&:trim_marks).select { |mark| mark.finished == unit.finished }
       end
 
-      # An unfinished number is right with any allowance.
+      # A letter means one finished size; an unfinished number is right with any allowance.
       def lines
         unfinished, other = unit.side_lengths.map { |side| side + (2 * @method.seam) }.uniq
-        return [] if other
+        return letters if other
 
         @method.task.drawer.of(Tools::UnitTrimmer).flat_map { |tool| tool.marks_trimming(unit.class.kind, unfinished) }
       end
 
-      def words
-        return "Trim with #{mark.tool.name}: its groove sits on the seam." if mark.reads == :finished
+      def letters
+        geese = @method.task.drawer.of(Tools::GeeseTrimmer).select { |tool| tool.made_for_seam == @method.seam }
+        geese.flat_map { |tool| tool.marks_trimming(unit.class.kind, unit.finished) }
+      end
 
-        "Trim with #{mark.tool.name} at #{mark.label(@method.task.measure)}, its centre line on the seam: two sides, half turn, two sides."
+      def words
+        tool = mark.tool.name
+        return "Trim with #{tool}: its groove sits on the seam." if mark.reads == :finished
+        return "Trim with #{tool} at #{mark.printed}: one side and the top, rotate it, trim the rest." if mark.reads == :letter
+
+        "Trim with #{tool} at #{mark.label(@method.task.measure)}, its center line on the seam: two sides, rotate it 180°, two sides."
       end
     end
   end

@@ -56,7 +56,7 @@ module OakenGauge
 
       def corner(patch, number, hand)
         cut = piece_of(patch.role)
-        @corner ||= Construction::FromPiece.new(patch.shape, cut.exact, seam, parts: [[0, 0], [1, 0], [0, 1]])
+        @corner ||= Construction::FromPiece.new(patch.shape, due(cut), seam, parts: [[0, 0], [1, 0], [0, 1]])
         @corner.call(*square(number, hand))
       end
 
@@ -82,6 +82,11 @@ module OakenGauge
         excess(hand).zip(way.rect, direction.rect).sum { |over, out, share| (over / 2) * (out.abs < Plane::SAME ? 0 : out <=> 0) * share }
       end
 
+      # What a piece would be that is not cut large.
+      def due(cut)
+        cut.exact.map { |side| side - larger }
+      end
+
       # In over one side, out over the other, seen along the seam.
       def skew(normal, along)
         ((normal.imag <=> 0) * along.imag) - ((normal.real <=> 0) * along.real)
@@ -90,12 +95,12 @@ module OakenGauge
       # What the piece is too wide and too high.
       def excess(hand)
         cut = piece_of(unit.patches.first.role)
-        hand.once(:body) { hand.piece(cut).zip(cut.exact).map { |side, exact| side - exact.to_f }.reverse }
+        hand.once(:body) { hand.piece(cut).zip(due(cut)).map { |side, exact| side - exact.to_f }.reverse }
       end
 
       # How much farther in a square's diagonal lies for what it is too large.
       def too_large(number, hand)
-        exact = piece_of(unit.patches[number].role).exact.sum.to_f
+        exact = due(piece_of(unit.patches[number].role)).sum.to_f
         (square(number, hand).sum - exact) / 2 / SQRT2
       end
     end

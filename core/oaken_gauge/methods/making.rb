@@ -55,6 +55,11 @@ module OakenGauge
         0
       end
 
+      # @return [Rational] inches that its pieces are cut larger, on purpose
+      def larger
+        0r
+      end
+
       # @return [Boolean] whether patches come with blunt tips, so that they can only lie the right way
       def blunt?
         false

@@ -18,6 +18,11 @@ module OakenGauge
         end
       end
 
+      # @return [Rational]
+      def larger
+        margin
+      end
+
       # @return [Array<Tools::Setting>] with the trimmer's, if there is one for the unit
       def settings
         @settings ||= super + trimmer.settings

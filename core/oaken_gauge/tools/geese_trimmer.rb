@@ -23,10 +23,21 @@ module OakenGauge
 
       # @return [Array<Mark>] for whole units, by their height
       def marks
-        @marks ||= letters.map do |letter|
-          Mark.new(tool: self, side: :flying_geese, makes: :flying_geese, printed: letter.mark, reads: :letter,
-                   finished: letter.finished.first, main: true)
-        end
+        @marks ||= letters.map { |letter| mark(letter) }
+      end
+
+      # @param kind [Symbol] of unit
+      # @param finished [Array(Rational, Rational)] height and width, inches
+      # @return [Array<Mark>] the letter for that size, whatever the geese are made by
+      def marks_trimming(kind, finished)
+        kind == :flying_geese ? letters.select { |letter| letter.finished == finished }.map { |letter| mark(letter) } : []
+      end
+
+      private
+
+      def mark(letter)
+        Mark.new(tool: self, side: :flying_geese, makes: :flying_geese, printed: letter.mark, reads: :letter,
+                 finished: letter.finished.first, main: true)
       end
     end
   end

@@ -33,7 +33,7 @@ module OakenGauge
 
         # @return [Numeric] finished leg of a bonus unit, inches; 0 when none is asked for or none fits
         def bonus
-          task.maker.bonus ? [unit.height + (2 * seam) - (SQRT2 * seam) - ((2 + SQRT2) * seam), 0].max : 0
+          task.maker.bonus ? [unit.height + larger + (2 * seam) - (SQRT2 * seam) - ((2 + SQRT2) * seam), 0].max : 0
         end
 
         private
