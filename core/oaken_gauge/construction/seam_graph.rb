@@ -61,8 +61,15 @@ module OakenGauge
       end
 
       def covered?(ends, corners)
+        return false if %i[real imag].any? { |axis| beyond?(ends.map(&axis), corners.map(&axis)) }
+
         edges = corners.each_index.map { |i| [corners[i - 1], corners[i]] }
         edges.any? { |edge| Plane.apart(ends, edge) < @seam } || holds?(edges, ends.sum / 2)
+      end
+
+      # Whether the one ends well before the other begins.
+      def beyond?(one, other)
+        one.max < other.min - @seam || other.max < one.min - @seam
       end
 
       # A line from the point to the right crosses the outline an odd number of times.
