@@ -37,14 +37,14 @@ module Server
     def import_fabric(maker, fabric)
       colour = fabric["color"]&.downcase
       looks = { colour: (colour if colour&.match?(/\A#[0-9a-f]{6}\z/)), weave: fabric["weave"] }.compact
-      maker.cloths.create!(document: fabric.except(*LABELS), name: fabric["name"], **PLAIN, **looks)
+      maker.fabrics.create!(document: fabric.except(*LABELS), name: fabric["name"], **PLAIN, **looks)
     end
 
     def import_project(maker, document, shelf)
       project = maker.projects.create!(name: document.fetch("name"), seam_allowance: document.fetch("seam_allowance"))
       document["units"].each_with_index do |given, i|
         unit = project.units.create!(label: given.fetch("name"), spec: given.fetch("unit"), position: i)
-        given["fabrics"].each { |role, id| unit.unit_cloths.create!(role: role, cloth: shelf.fetch(id)) }
+        given["fabrics"].each { |role, id| unit.unit_fabrics.create!(role: role, fabric: shelf.fetch(id)) }
       end
     end
   end

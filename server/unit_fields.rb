@@ -17,38 +17,38 @@ module Server
       @stored = unit
     end
 
-    # @return [Hash] label:, spec: and cloths:, those that were given
+    # @return [Hash] label:, spec: and fabrics:, those that were given
     def read
       spec = @keys.value("unit", UNIT)
-      cloths = @keys.value("cloths", SHELF)
-      check_shelf(cloths) if cloths
-      check_roles(spec, cloths) if spec || @stored
-      { label: @keys.text("label"), spec: spec&.to_document, cloths: cloths }.compact
+      fabrics = @keys.value("fabrics", SHELF)
+      check_shelf(fabrics) if fabrics
+      check_roles(spec, fabrics) if spec || @stored
+      { label: @keys.text("label"), spec: spec&.to_document, fabrics: fabrics }.compact
     end
 
     private
 
-    def check_shelf(cloths)
-      shelf = @project.maker.cloths.ids
-      strange = cloths.reject { |_, id| shelf.include?(id) }
-      strange.each_key { |role| cloth(role).refuse("the id of a fabric on the shelf") }
+    def check_shelf(fabrics)
+      shelf = @project.maker.fabrics.ids
+      strange = fabrics.reject { |_, id| shelf.include?(id) }
+      strange.each_key { |role| fabric(role).refuse("the id of a fabric on the shelf") }
     end
 
     # Where only one of the two is given, the other stays as it is.
-    def check_roles(spec, cloths)
-      return unless spec || cloths
+    def check_roles(spec, fabrics)
+      return unless spec || fabrics
 
       roles = (spec || OakenGauge.read_unit(@stored.spec)).class.roles
-      strange = (cloths || held).keys - roles
-      strange.each { |role| cloth(role).fault("is no fabric of this kind of unit: allowed are #{roles.join(', ')}") }
+      strange = (fabrics || held).keys - roles
+      strange.each { |role| fabric(role).fault("is no fabric of this kind of unit: allowed are #{roles.join(', ')}") }
     end
 
     def held
-      @stored ? @stored.unit_cloths.to_h { |one| [one.role.to_sym, one.cloth_id] } : {}
+      @stored ? @stored.unit_fabrics.to_h { |one| [one.role.to_sym, one.fabric_id] } : {}
     end
 
-    def cloth(role)
-      @keys.at("cloths").child(role.to_s)
+    def fabric(role)
+      @keys.at("fabrics").child(role.to_s)
     end
   end
 end

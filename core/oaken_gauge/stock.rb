@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module OakenGauge
-  # The forms in which a maker has her cloth.
+  # The forms in which a maker has her fabric.
   module Stock
     # @return [Hash{String => Class}] every form that can be read, by its name in documents
     def self.forms

@@ -4,10 +4,10 @@ module Server
   module Models
     # Who is at the bench. This application serves one maker.
     class Maker < ActiveRecord::Base
-      # Projects go first: their units hold on to the cloths.
+      # Projects go first: their units hold on to the fabrics.
       has_many :projects, -> { order(:id) }, dependent: :destroy
       has_many :tools, -> { order(:position, :id) }, dependent: :destroy
-      has_many :cloths, -> { order(:id) }, dependent: :destroy
+      has_many :fabrics, -> { order(:id) }, dependent: :destroy
 
       # @return [Hash] her profile as she gave it, and as it reads with all that is assumed
       def to_document

@@ -17,8 +17,8 @@ module Server
       def to_full_document
         to_document.merge("maker" => maker.name, "profile" => maker.profile, "priorities" => maker.all_priorities,
                           "maker_version" => maker.lock_version,
-                          "units" => units.includes(:pick, :unit_cloths).map(&:to_document), "drawer" => maker.drawer,
-                          "put_aside" => maker.put_aside, "cloths" => maker.cloths.map(&:to_document))
+                          "units" => units.includes(:pick, :unit_fabrics).map(&:to_document), "drawer" => maker.drawer,
+                          "put_aside" => maker.put_aside, "fabrics" => maker.fabrics.map(&:to_document))
       end
     end
   end

@@ -6,8 +6,8 @@ module Server
     # that two tabs cannot pick over one another.
     class Unit < ActiveRecord::Base
       belongs_to :project
-      has_many :unit_cloths, dependent: :destroy
-      has_many :cloths, through: :unit_cloths
+      has_many :unit_fabrics, dependent: :destroy
+      has_many :fabrics, through: :unit_fabrics
       has_one :pick, dependent: :destroy
 
       # Those that were not taken away.
@@ -16,27 +16,27 @@ module Server
       # @return [Hash]
       def to_document
         { "id" => id, "project_id" => project_id, "label" => label, "unit" => spec, "lock_version" => lock_version,
-          "cloths" => unit_cloths.to_h { |held| [held.role, held.cloth_id] }, "pick" => pick&.to_document }
+          "fabrics" => unit_fabrics.to_h { |held| [held.role, held.fabric_id] }, "pick" => pick&.to_document }
       end
 
       # @param spec [Hash] the unit's document
-      # @return [Hash] the document the core weighs it by, with this project's drawer and cloth
+      # @return [Hash] the document the core weighs it by, with this project's drawer and fabric
       def weigh_document(spec = self.spec)
         maker = project.maker
         { "unit" => spec, "seam_allowance" => project.seam_allowance, "tools" => maker.drawer,
           "maker" => maker.profile, "priorities" => maker.priorities,
-          "fabrics" => fabrics }
+          "fabrics" => documents_of_fabrics }
       end
 
       private
 
       # One that another role has already is told as the same, so that it is not used twice.
-      def fabrics
+      def documents_of_fabrics
         first = {}
-        unit_cloths.includes(:cloth).order(:id).to_h do |held|
-          before = first[held.cloth_id]
-          first[held.cloth_id] ||= held.role
-          [held.role, before ? { "same_as" => before } : held.cloth.document]
+        unit_fabrics.includes(:fabric).order(:id).to_h do |held|
+          before = first[held.fabric_id]
+          first[held.fabric_id] ||= held.role
+          [held.role, before ? { "same_as" => before } : held.fabric.document]
         end
       end
     end

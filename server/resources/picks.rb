@@ -5,8 +5,8 @@ module Server
     # The pick of a unit: a method at a size, kept with what it would take.
     class Picks < Base
       put "/api/units/:id/pick" do
-        version, spec, way = read(required: %w[lock_version method unit]) { |keys| fields(keys) }
-        save_over(find, version) { |unit| pick(unit, spec, way) }
+        version, spec, id = read(required: %w[lock_version method unit]) { |keys| fields(keys) }
+        save_over(find, version) { |unit| pick(unit, spec, id) }
         answer find.to_document
       end
 
@@ -35,14 +35,14 @@ module Server
 
       # Weighed anew here, so that what is kept is what the core says of the drawer as it is stored. Its
       # words and steps are kept with it; its drawings can be made again.
-      def pick(unit, spec, way)
-        chosen = weighed(unit, spec, way)
+      def pick(unit, spec, id)
+        chosen = weighed(unit, spec, id)
         unit.update!(spec: spec, updated_at: Time.now)
-        (unit.pick || unit.build_pick).update!(way: way, spec: spec, answer: chosen.except("drawings"))
+        (unit.pick || unit.build_pick).update!(method_id: id, spec: spec, answer: chosen.except("drawings"))
       end
 
-      def weighed(unit, spec, way)
-        chosen = OakenGauge.weigh(unit.weigh_document(spec), view: true)["methods"].find { |method| method["method"] == way }
+      def weighed(unit, spec, id)
+        chosen = OakenGauge.weigh(unit.weigh_document(spec), view: true)["methods"].find { |method| method["method"] == id }
         return chosen if chosen && chosen["feasible"]
 
         raise Problem.new(422, "This method cannot make the unit.", errors: reasons(chosen))

@@ -6,18 +6,18 @@ module Server
     class Units < Base
       post "/api/projects/:id/units" do
         project = Models::Maker.at_bench.projects.find(params["id"])
-        fields = read(required: %w[label unit], optional: %w[cloths]) { |keys| UnitFields.new(keys, project).read }
-        unit = Models::Unit.transaction { at_the_end(project, fields.except(:cloths)).tap { |made| set_cloths(made, fields) } }
+        fields = read(required: %w[label unit], optional: %w[fabrics]) { |keys| UnitFields.new(keys, project).read }
+        unit = Models::Unit.transaction { at_the_end(project, fields.except(:fabrics)).tap { |made| set_fabrics(made, fields) } }
         answer unit.reload.to_document, status: 201
       end
 
       patch "/api/units/:id" do
-        version, fields = read(required: %w[lock_version], optional: %w[label unit cloths]) do |keys|
+        version, fields = read(required: %w[lock_version], optional: %w[label unit fabrics]) do |keys|
           [keys.version, UnitFields.new(keys, find.project, find).read]
         end
         save_over(find, version) do |unit|
-          unit.update!(fields.except(:cloths).merge(updated_at: Time.now))
-          set_cloths(unit, fields)
+          unit.update!(fields.except(:fabrics).merge(updated_at: Time.now))
+          set_fabrics(unit, fields)
         end
         answer find.to_document
       end
@@ -43,11 +43,11 @@ module Server
         Models::Unit.here.find(params["id"])
       end
 
-      def set_cloths(unit, fields)
-        return unless fields[:cloths]
+      def set_fabrics(unit, fields)
+        return unless fields[:fabrics]
 
-        unit.unit_cloths.destroy_all
-        fields[:cloths].each { |role, cloth_id| unit.unit_cloths.create!(role: role, cloth_id: cloth_id) }
+        unit.unit_fabrics.destroy_all
+        fields[:fabrics].each { |role, fabric_id| unit.unit_fabrics.create!(role: role, fabric_id: fabric_id) }
       end
     end
   end

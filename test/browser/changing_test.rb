@@ -9,7 +9,7 @@ class ChangingUnitsTest < BrowserCase
     within("[role=dialog]", text: "Change Wave tips", &)
   end
 
-  def test_what_they_are_for_how_many_how_large_and_of_which_cloth
+  def test_what_they_are_for_how_many_how_large_and_of_which_fabric
     change do
       assert_equal(["Wave tips", "24", "2"], ["What for", "How many", "Finished size"].map { |field| find_field(field).value })
       fill_in "What for", with: "Breakers"

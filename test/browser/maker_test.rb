@@ -84,9 +84,9 @@ class MakerScreenTest < BrowserCase
     choose "two"
 
     assert_text "Sides that are trimmed: two."
-    check "Starch all cloth"
+    check "Starch all fabric"
 
-    assert_text "Starch all cloth: yes."
+    assert_text "Starch all fabric: yes."
     fill_in "Cut larger by", with: "3/16"
     find_field("Cut larger by").send_keys(:enter)
 

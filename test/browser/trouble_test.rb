@@ -7,7 +7,7 @@ class TroubleTest < BrowserCase
   def pick_elsewhere(method)
     @unit.reload.update!(updated_at: Time.now)
     answer = OakenGauge.weigh(@unit.weigh_document, view: true)["methods"].find { |one| one["method"] == method }
-    @unit.create_pick!(way: method, spec: @unit.spec, answer: answer)
+    @unit.create_pick!(method_id: method, spec: @unit.spec, answer: answer)
   end
 
   def test_another_window_saved_first_keep_theirs
@@ -19,7 +19,7 @@ class TroubleTest < BrowserCase
     click_button "Keep what was saved there"
 
     assert_heard "Picked: Single patches, die cut"
-    assert_equal "die/patches", @unit.reload.pick.way
+    assert_equal "die/patches", @unit.reload.pick.method_id
   end
 
   def test_another_window_saved_first_keep_mine
@@ -28,7 +28,7 @@ class TroubleTest < BrowserCase
     click_button "Save mine over it"
 
     assert_heard "Picked: Two at a time"
-    assert_equal "rotary/two_at_a_time", @unit.reload.pick.way
+    assert_equal "rotary/two_at_a_time", @unit.reload.pick.method_id
   end
 
   def test_a_pick_waits_for_the_database_and_is_saved_when_it_is_back
@@ -49,7 +49,7 @@ class TroubleTest < BrowserCase
     cluster.start
 
     assert_heard "Picked: Two at a time"
-    assert_equal "rotary/two_at_a_time", @unit.reload.pick.way
+    assert_equal "rotary/two_at_a_time", @unit.reload.pick.method_id
   end
 
   def test_light_and_dark_are_remembered

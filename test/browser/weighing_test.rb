@@ -32,7 +32,7 @@ class WeighingScreenTest < BrowserCase
 
     assert_heard "Picked: #{PAIR} for 24 finished at three inches"
     assert_fence "three inches"
-    assert_equal "triangle_ruler/strip_pair", @unit.reload.pick.way
+    assert_equal "triangle_ruler/strip_pair", @unit.reload.pick.method_id
   end
 
   def test_tools_lock_at_their_marks_and_show_the_gap_between_them
@@ -167,7 +167,7 @@ class WeighingScreenTest < BrowserCase
     before = ways
     set_weight "Least time", 3
     set_weight "Truest units", 0
-    set_weight "Least cloth", 0
+    set_weight "Least fabric", 0
     set_weight "Nothing left over", 0
 
     assert_selector "tr.method:first-of-type .method-name", text: "Single patches, die cut"
@@ -225,7 +225,7 @@ class WeighingScreenTest < BrowserCase
     open_unit @unit
 
     assert_selector "[role=slider][aria-label='Least time'][aria-valuetext='very much']"
-    assert_selector "[role=slider][aria-label='Least cloth'][aria-valuetext='very much']"
+    assert_selector "[role=slider][aria-label='Least fabric'][aria-valuetext='very much']"
     assert_text "as you keep them"
   end
 

@@ -27,7 +27,7 @@ class WindowsTest < BrowserCase
 
       assert_heard "Picked: Two at a time"
     end
-    assert_equal "rotary/two_at_a_time", @unit.reload.pick.way
+    assert_equal "rotary/two_at_a_time", @unit.reload.pick.method_id
   ensure
     Capybara.using_session(:other) { Capybara.reset_sessions! }
   end
@@ -56,7 +56,7 @@ class WindowsTest < BrowserCase
     open_way "Eight at a time"
 
     assert_selector ".steps li", minimum: 6
-    assert_heard "Where the cloth goes, in square inches"
+    assert_heard "Where the fabric goes, in square inches"
     assert_heard "3 × five and three quarters inches square"
     assert_selector "img[alt], svg[role=img]", minimum: 6
     assert_heard "Minutes are assumed."

@@ -128,9 +128,9 @@ class AccuracyTest < CoreCase
   def test_starch
     raw = accuracy("rotary/patches")
     said = accuracy("rotary/patches", maker: { "starched" => true })
-    cloth = accuracy("rotary/patches", fabrics: %w[light dark].to_h { |role| [role, { "form" => "yardage", "starched" => true }] })
+    fabric = accuracy("rotary/patches", fabrics: %w[light dark].to_h { |role| [role, { "form" => "yardage", "starched" => true }] })
 
-    assert_equal said, cloth
+    assert_equal said, fabric
     assert_in_delta 2 * ((0.02**2) - (0.008**2)) / 8, (raw["size_sd"]**2) - (said["size_sd"]**2), 1e-5
     assert_equal [2, 2, 0, 4], [raw["bias_edges"], said["bias_edges"], *%w[two four].map { |many| accuracy("rotary/#{many}_at_a_time")["bias_edges"] }]
   end

@@ -29,13 +29,13 @@ class AreasTest < CoreCase
             { "kind" => "flying_geese", "finished" => ["1 1/2", "3"] }, { "kind" => "square_in_square", "finished" => "2" },
             { "kind" => "web_half", "finished" => "3" }, { "kind" => "wedge_ring", "finished" => "3" }].freeze
 
-  def test_cloth_in_a_unit_counted_point_by_point
+  def test_fabric_in_a_unit_counted_point_by_point
     CONVEX.each do |document|
       whole = unit(document.merge("count" => 1))
       whole.class.roles.each do |role|
         counted = whole.patches_of(role).sum { |patch| lattice_area(patch.outline.offset(0.25).floating, whole.outline.offset(0.25).floating) }
 
-        assert_in_delta counted, whole.cloth_of(role, 0.25), 0.02 * counted, [document, role].inspect
+        assert_in_delta counted, whole.fabric_of(role, 0.25), 0.02 * counted, [document, role].inspect
       end
     end
   end

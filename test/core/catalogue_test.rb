@@ -3,7 +3,7 @@
 require "support/catalogue"
 require "support/core_case"
 
-# What must hold for every method of every unit, from every form of cloth.
+# What must hold for every method of every unit, from every form of fabric.
 class CatalogueTest < CoreCase
   # How many units come of one pass through a method, where it is not one.
   PER_SET = { "half_square" => { "two_at_a_time" => 2, "two_at_a_time_oversize" => 2, "two_at_a_time_narrow" => 2, "four_at_a_time" => 4, "eight_at_a_time" => 8 },
@@ -85,10 +85,10 @@ class CatalogueTest < CoreCase
     count.each { |hand, needed| assert_equal needed, makes[hand]["made"] - makes[hand]["surplus"], asked.inspect }
   end
 
-  def test_more_units_never_take_less_cloth
+  def test_more_units_never_take_less_fabric
     Catalogue.units.reject { |unit| unit["kind"] == "three_triangle" }.each do |unit|
       taken = [1, 2, 3, 4, 5, 8, 9, 17, 40, 41].map { |count| taken_by(unit.merge("count" => count)) }
-      taken.each_cons(2) { |fewer, more| fewer.each { |id, cloth| assert_operator more.fetch(id), :>=, cloth - CLOSE, [unit, id].inspect } }
+      taken.each_cons(2) { |fewer, more| fewer.each { |id, fabric| assert_operator more.fetch(id), :>=, fabric - CLOSE, [unit, id].inspect } }
     end
   end
 
@@ -99,7 +99,7 @@ class CatalogueTest < CoreCase
   end
 
   # Sharp tips, or blunt where a strip's edge or a square's side took them off: a tip is at most s² large.
-  def test_the_same_unit_holds_the_same_cloth_but_for_blunted_tips
+  def test_the_same_unit_holds_the_same_fabric_but_for_blunted_tips
     Catalogue.units.each do |unit|
       held = ask(unit)["methods"].filter_map { |method| method.dig("waste", "in_units") if method["feasible"] }
       next if held.empty?
@@ -118,7 +118,7 @@ class CatalogueTest < CoreCase
     end
 
     assert_equal passes.sort.reverse, passes
-    assert_equal [24, 2], passes.values_at(0, 11) # 12 layers a cloth
+    assert_equal [24, 2], passes.values_at(0, 11) # 12 layers a fabric
   end
 
   def test_every_infeasible_method_says_why_and_what_would_mend_it

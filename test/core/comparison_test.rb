@@ -4,9 +4,9 @@ require "support/core_case"
 
 # What one method gives and takes against another, with made-up figures.
 class ComparisonTest < CoreCase
-  Made = Struct.new(:cloth, :minutes, :good, :over, :difficulty, keyword_init: true) do
+  Made = Struct.new(:fabric, :minutes, :good, :over, :difficulty, keyword_init: true) do
     def waste
-      { consumed: cloth, offcut: 0, net: cloth, surplus: over }
+      { consumed: fabric, offcut: 0, net: fabric, surplus: over }
     end
 
     def accuracy
@@ -19,7 +19,7 @@ class ComparisonTest < CoreCase
     end
   end
 
-  PLAIN = { cloth: 120.0, minutes: 20.0, good: 0.9, over: 0, difficulty: 8 }.freeze
+  PLAIN = { fabric: 120.0, minutes: 20.0, good: 0.9, over: 0, difficulty: 8 }.freeze
 
   # @return [Array(Array<String>, Array<String>)] gains and losses against the plain one
   def against_plain(**changed)
@@ -29,16 +29,16 @@ class ComparisonTest < CoreCase
 
   def test_nothing_to_choose
     assert_equal [[], []], against_plain
-    assert_equal [[], []], against_plain(cloth: 122.0, minutes: 20.9, good: 0.904, difficulty: 9)
+    assert_equal [[], []], against_plain(fabric: 122.0, minutes: 20.9, good: 0.904, difficulty: 9)
   end
 
-  def test_cloth_in_words
-    { 60.0 => "half the cloth", 80.0 => "a third less cloth", 90.0 => "a quarter less cloth", 108.0 => "10 % less cloth" }.each do |cloth, words|
-      assert_equal [[words], []], against_plain(cloth: cloth)
+  def test_fabric_in_words
+    { 60.0 => "half the fabric", 80.0 => "a third less fabric", 90.0 => "a quarter less fabric", 108.0 => "10 % less fabric" }.each do |fabric, words|
+      assert_equal [[words], []], against_plain(fabric: fabric)
     end
-    { 132.0 => "10 % more cloth", 150.0 => "a quarter more cloth", 160.0 => "a third more cloth", 180.0 => "half as much cloth again",
-      240.0 => "twice the cloth", 600.0 => "5.0 times the cloth" }.each do |cloth, words|
-      assert_equal [[], [words]], against_plain(cloth: cloth)
+    { 132.0 => "10 % more fabric", 150.0 => "a quarter more fabric", 160.0 => "a third more fabric", 180.0 => "half as much fabric again",
+      240.0 => "twice the fabric", 600.0 => "5.0 times the fabric" }.each do |fabric, words|
+      assert_equal [[], [words]], against_plain(fabric: fabric)
     end
   end
 
@@ -61,18 +61,18 @@ class ComparisonTest < CoreCase
   end
 
   def test_a_trade_has_both
-    gains, losses = against_plain(cloth: 80.0, minutes: 31.0, good: 0.8)
+    gains, losses = against_plain(fabric: 80.0, minutes: 31.0, good: 0.8)
 
-    assert_equal ["a third less cloth"], gains
+    assert_equal ["a third less fabric"], gains
     assert_equal ["11 minutes more", "10 in 100 fewer come out good"], losses
   end
 
   def test_seen_from_the_other_side_gains_are_losses
-    one = Made.new(**PLAIN, cloth: 60.0, minutes: 40.0)
+    one = Made.new(**PLAIN, fabric: 60.0, minutes: 40.0)
     there = Weighing::Comparison.new(one, Made.new(**PLAIN))
     back = Weighing::Comparison.new(Made.new(**PLAIN), one)
 
-    assert_equal [["half the cloth"], ["20 minutes more"]], [there.gains, there.losses]
-    assert_equal [["20 minutes less"], ["twice the cloth"]], [back.gains, back.losses]
+    assert_equal [["half the fabric"], ["20 minutes more"]], [there.gains, there.losses]
+    assert_equal [["20 minutes less"], ["twice the fabric"]], [back.gains, back.losses]
   end
 end

@@ -3,7 +3,7 @@
 require "support/core_case"
 require "support/sewing"
 
-# The many-at-a-time methods made in cloth, step by step, for several sizes and allowances: what the
+# The many-at-a-time methods made in fabric, step by step, for several sizes and allowances: what the
 # core cuts must come out at the size that was wanted.
 class ConstructionTest < CoreCase
   include Sewing

@@ -18,11 +18,11 @@ class DiesTest < CoreCase
     weigh("die/patches", { "unit" => { "kind" => "half_square", "finished" => "2", "count" => count }, "tools" => [*dies, PRESS], "fabrics" => fabrics })
   end
 
-  def cloth(kind)
+  def fabric(kind)
     { "form" => "yardage", "cloth" => kind }
   end
 
-  # Count and triangles a layer => layers of each cloth, patches over.
+  # Count and triangles a layer => layers of each fabric, patches over.
   LAYERS = { [8, 8] => [1, 0], [9, 8] => [2, 7], [24, 8] => [3, 0], [1, 5] => [1, 4], [100, 7] => [15, 5] }.freeze
 
   def test_layers_are_cut_whole
@@ -38,14 +38,14 @@ class DiesTest < CoreCase
   # 3 + 3 layers: six cottons go at once; with four batiks the limit is four; with two flannels, two.
   PASSES = { %w[cotton cotton] => 1, %w[cotton batik] => 2, %w[cotton flannel] => 3, %w[flannel flannel] => 3 }.freeze
 
-  def test_passes_by_cloth
+  def test_passes_by_fabric
     PASSES.each do |(light, dark), passes|
-      assert_equal passes, ask(24, die(triangles(8)), fabrics: { "light" => cloth(light), "dark" => cloth(dark) })["effort"]["passes"], [light, dark].inspect
+      assert_equal passes, ask(24, die(triangles(8)), fabrics: { "light" => fabric(light), "dark" => fabric(dark) })["effort"]["passes"], [light, dark].inspect
     end
     assert_equal 6, ask(24, die(triangles(8), max_layers: { "cotton" => 1 }))["effort"]["passes"]
   end
 
-  def test_the_die_that_takes_least_cloth_for_each_patch
+  def test_the_die_that_takes_least_fabric_for_each_patch
     small = die(triangles(4)).merge("id" => "small", "blank" => %w[4 6]) # 6 square inches each
     large = die(triangles(16)).merge("id" => "large") # 5 each
 

@@ -5,7 +5,7 @@ require "support/sewing"
 require "support/making"
 require "support/catalogue"
 
-# Units put together with one thing off, or several, against the same done to cloth as polygons.
+# Units put together with one thing off, or several, against the same done to fabric as polygons.
 class ErrorsTest < CoreCase
   include Sewing
   include Making

@@ -58,7 +58,7 @@ class GeometryTest < CoreCase
     end
   end
 
-  def test_directional_cloth_advances_by_the_whole_long_edge
+  def test_directional_fabric_advances_by_the_whole_long_edge
     tiling = Tiling.new(Patches::HalfSquare.new(2r).strip_outline(1/4r), turning: false)
 
     assert_in_delta 3 * (2 + ((2 + ROOT) / 4)), tiling.length_of(3), CLOSE
@@ -85,10 +85,10 @@ class GeometryTest < CoreCase
   end
 
   # A triangle of leg 2.85355 less two tips of leg √2/4: 4.07138 - 2 × 0.0625.
-  def test_cloth_of_one_patch_is_its_sharp_triangle_less_the_dog_ears
+  def test_fabric_of_one_patch_is_its_sharp_triangle_less_the_dog_ears
     unit = Units::HalfSquare.new(finished: 2r, count: 1)
 
-    assert_in_delta 3.946383, unit.cloth_of(:light, 1/4r), CLOSE
-    assert_in_delta unit.cloth_of(:light, 1/4r), unit.cloth_of(:dark, 1/4r), CLOSE
+    assert_in_delta 3.946383, unit.fabric_of(:light, 1/4r), CLOSE
+    assert_in_delta unit.fabric_of(:light, 1/4r), unit.fabric_of(:dark, 1/4r), CLOSE
   end
 end

@@ -4,11 +4,11 @@ require "support/core_case"
 
 # What methods are worth by what counts, and what is preferred of those that come near.
 class RankingTest < CoreCase
-  # What ranking looks at, made up: cloth kept from the shelf, minutes, units in a hundred that are not
+  # What ranking looks at, made up: fabric kept from the shelf, minutes, units in a hundred that are not
   # good, surplus, and what there is to learn.
-  Made = Struct.new(:name, :cloth, :minutes, :bad, :over, :difficulty, :school, :bias, :chances, :rank, :score, :beaten_by, keyword_init: true) do
+  Made = Struct.new(:name, :fabric, :minutes, :bad, :over, :difficulty, :school, :bias, :chances, :rank, :score, :beaten_by, keyword_init: true) do
     def waste
-      { consumed: cloth + 10, offcut: 10, net: cloth.to_f, surplus: over, in_units: 50.0 }
+      { consumed: fabric + 10, offcut: 10, net: fabric.to_f, surplus: over, in_units: 50.0 }
     end
 
     def accuracy
@@ -30,8 +30,8 @@ class RankingTest < CoreCase
   end
 
   def outcomes
-    [Made.new(name: :thrifty, cloth: 100, minutes: 30, bad: 40, over: 0, difficulty: 9), Made.new(name: :quick, cloth: 200, minutes: 10, bad: 20, over: 8, difficulty: 15),
-     Made.new(name: :middling, cloth: 150, minutes: 20, bad: 30, over: 4, difficulty: 12), Made.new(name: :never, cloth: 0, minutes: 0, bad: 0, over: 0, difficulty: 0)]
+    [Made.new(name: :thrifty, fabric: 100, minutes: 30, bad: 40, over: 0, difficulty: 9), Made.new(name: :quick, fabric: 200, minutes: 10, bad: 20, over: 8, difficulty: 15),
+     Made.new(name: :middling, fabric: 150, minutes: 20, bad: 30, over: 4, difficulty: 12), Made.new(name: :never, fabric: 0, minutes: 0, bad: 0, over: 0, difficulty: 0)]
   end
 
   def order(**priorities)
@@ -62,7 +62,7 @@ class RankingTest < CoreCase
   end
 
   def made(name, **more)
-    Made.new(name: name, cloth: 100, minutes: 20, bad: 10, over: 0, difficulty: 5, **more)
+    Made.new(name: name, fabric: 100, minutes: 20, bad: 10, over: 0, difficulty: 5, **more)
   end
 
   # Nothing counts, or nothing tells them apart: fewer raw edges, then fewer chances, then fewer minutes, then less taken.
@@ -70,12 +70,12 @@ class RankingTest < CoreCase
     near = [made(:raw, bias: 2, minutes: 5), made(:slow, minutes: 21), made(:sure, chances: 0, minutes: 20), made(:busy, chances: 9, minutes: 1)]
 
     assert_equal %i[sure slow busy raw], Weighing::Ranking.new(near, { surplus: 1 }).in_order.map(&:name)
-    assert_equal %i[little much], Weighing::Ranking.new([made(:much, cloth: 103), made(:little, cloth: 100)], { time: 1 }).in_order.map(&:name)
+    assert_equal %i[little much], Weighing::Ranking.new([made(:much, fabric: 103), made(:little, fabric: 100)], { time: 1 }).in_order.map(&:name)
   end
 
   # 106 of fabric is as good as 100, 109 is not: log2(1.072) is 0.1.
   def test_how_near_is_near
-    led = ->(cloth) { Weighing::Ranking.new([made(:raw, bias: 2), made(:other, cloth: cloth)], { fabric: 1 }).in_order.first.name }
+    led = ->(fabric) { Weighing::Ranking.new([made(:raw, bias: 2), made(:other, fabric: fabric)], { fabric: 1 }).in_order.first.name }
 
     assert_equal %i[other raw], [led.call(106), led.call(109)]
   end
@@ -83,7 +83,7 @@ class RankingTest < CoreCase
   # One method more, however bad, changes nothing between the others.
   def test_another_method_moves_no_score
     before = order(fabric: 1, time: 2)
-    after = Weighing::Ranking.new([*outcomes, made(:wild, cloth: 9000, minutes: 900)], { fabric: 1, time: 2 }).in_order
+    after = Weighing::Ranking.new([*outcomes, made(:wild, fabric: 9000, minutes: 900)], { fabric: 1, time: 2 }).in_order
 
     assert_equal before.map(&:name), after.map(&:name) - [:wild]
     assert_equal before.to_h { |one| [one.name, one.score] }, after.to_h { |one| [one.name, one.score] }.except(:wild)
@@ -101,14 +101,14 @@ class RankingTest < CoreCase
   end
 
   def test_beaten_on_every_count
-    worse = Made.new(name: :worse, cloth: 100, minutes: 31, bad: 40, over: 0, difficulty: 9)
+    worse = Made.new(name: :worse, fabric: 100, minutes: 31, bad: 40, over: 0, difficulty: 9)
     ranked = Weighing::Ranking.new([*outcomes, worse], { time: 1 }).in_order
 
     assert_equal({ worse: :thrifty }, ranked.select(&:beaten_by).to_h { |made| [made.name, made.beaten_by.name] })
   end
 
   def test_alike_in_everything_neither_beats_the_other
-    twins = Array.new(2) { |i| Made.new(name: i, cloth: 1, minutes: 1, bad: 1, over: 1, difficulty: 1) }
+    twins = Array.new(2) { |i| Made.new(name: i, fabric: 1, minutes: 1, bad: 1, over: 1, difficulty: 1) }
 
     assert(Weighing::Ranking.new(twins, { time: 1 }).in_order.none?(&:beaten_by))
   end

@@ -42,7 +42,7 @@ class ReasonsTest < CoreCase
     end
   end
 
-  def test_cloth_and_minutes_by_the_figures
+  def test_fabric_and_minutes_by_the_figures
     each_with_the_other do |method, other, about|
       next unless other
 
@@ -50,7 +50,7 @@ class ReasonsTest < CoreCase
       less = other["effort"]["minutes"] - method["effort"]["minutes"]
 
       assert_in_delta less, said.to_i * (said.end_with?("less") ? 1 : -1), 0.51, about if said
-      part = method["why"][/(\d+) % (?:less|more) cloth/]
+      part = method["why"][/(\d+) % (?:less|more) fabric/]
       next unless part
 
       assert_in_delta (kept(method) / kept(other)) - 1, part.to_i / 100.0 * (part.include?("less") ? -1 : 1), 0.0051, about
@@ -78,7 +78,7 @@ class ReasonsTest < CoreCase
   end
 
   def test_the_trade_names_both_sides
-    above = { "a third less cloth" => 0.667, "a quarter less cloth" => 0.75, "half the cloth" => 0.5, "twice the cloth" => 2, "a third more cloth" => 1.333, "a quarter more cloth" => 1.25 }
+    above = { "a third less fabric" => 0.667, "a quarter less fabric" => 0.75, "half the fabric" => 0.5, "twice the fabric" => 2, "a third more fabric" => 1.333, "a quarter more fabric" => 1.25 }
     named = 0
     each_with_the_other do |method, other, about|
       above.each do |words, ratio|
@@ -93,7 +93,7 @@ class ReasonsTest < CoreCase
     assert_operator named, :>=, 3
   end
 
-  # The half-square units of the worked drawer: cloth against truth.
+  # The half-square units of the worked drawer: fabric against truth.
   def test_a_trade_by_hand
     methods = feasible({ "kind" => "flying_geese", "finished" => %w[2 4], "count" => 24 })
     small = methods.find { |method| method["method"] == "rotary/four_at_a_time_small_sky" }
@@ -150,11 +150,11 @@ class ReasonsTest < CoreCase
   end
 
   # Six cottons, two flannels: what goes through together keeps to the fewer.
-  def test_layers_of_two_cloths
+  def test_layers_of_two_fabrics
     fabrics = { "light" => { "form" => "yardage", "cloth" => "cotton" }, "dark" => { "form" => "yardage", "cloth" => "flannel" } }
     method = feasible({ "kind" => "half_square", "finished" => "2", "count" => 24 }, fabrics: fabrics).find { |one| one["method"] == "die/patches" }
 
-    assert_includes method["warnings"].map { |warning| warning["say"] }, "At most 2 layers of this cloth in one pass."
+    assert_includes method["warnings"].map { |warning| warning["say"] }, "At most 2 layers of this fabric in one pass."
   end
 
   def test_warnings_say_the_very_numbers
@@ -206,7 +206,7 @@ class ReasonsTest < CoreCase
     assert_equal ["Line 4 on Ruler"] * 2, lines.call(from_strips([SIDES[0]], [SIDES[1]]))
   end
 
-  def test_which_cloth_is_cut
+  def test_which_fabric_is_cut
     cut = from_strips(SIDES)["steps"].select { |step| step["step"] == "cut_triangle" }
     boat = feasible({ "kind" => "shape", "outline" => Catalogue::BOAT, "count" => 9 }).find { |one| one["method"] == "template/patches" }
 

@@ -72,7 +72,7 @@ class RefusalsTest < CoreCase
     assert_equal "2 3/4", method["cuts"][0]["size"][0]
   end
 
-  # 60 squares of 2 7/8 are 5 strips, 14 3/8 of cloth; 12 gives 4.
+  # 60 squares of 2 7/8 are 5 strips, 14 3/8 of fabric; 12 gives 4.
   def test_stock_that_does_not_reach_says_how_much_is_missing
     fabrics = { "light" => { "form" => "yardage", "length" => "12" } }
     refused = problem("rotary/two_at_a_time", half_square("2", 120, fabrics: fabrics))

@@ -2,7 +2,7 @@
 
 require "support/core_case"
 
-# What cuts take from each form of cloth, by hand.
+# What cuts take from each form of fabric, by hand.
 class StockTest < CoreCase
   def piece(height, width, count)
     Stock::Piece.new(role: :light, exact: [height, width], size: [height, width], count: count, marks: [])
@@ -68,7 +68,7 @@ class StockTest < CoreCase
     assert_equal [:short, "The scraps of light give 14 of 20 pieces: 6 are missing. Find more, or make fewer."], short.to_a
   end
 
-  def test_counted_cloth_runs_out
+  def test_counted_fabric_runs_out
     assert_equal :short, Stock::Squares.new(side: 5r, count: 3).allocate(piece(3r, 3r, 4)).short.code
     assert_equal :short, Stock::Strips.new(width: 5/2r, count: 1).allocate(piece(5/2r, 5/2r, 17)).short.code
     assert_nil Stock::Strips.new(width: 5/2r, count: 1).allocate(piece(5/2r, 5/2r, 16)).short

@@ -24,7 +24,7 @@ class ViewTest < CoreCase
     answer["methods"].select { |method| method["feasible"] }
   end
 
-  def test_pieces_lie_on_their_cloth_and_clear_of_the_offcut
+  def test_pieces_lie_on_their_fabric_and_clear_of_the_offcut
     each_drawing do |drawing, method, *|
       height, length = drawing["size"]
       left, low, width, high = drawing["offcut"]
@@ -43,7 +43,7 @@ class ViewTest < CoreCase
     end
   end
 
-  def test_as_much_cloth_is_drawn_as_is_taken
+  def test_as_much_fabric_is_drawn_as_is_taken
     taken = Hash.new { |hash, key| hash[key] = [0.0, nil] }
     each_drawing do |drawing, method, role|
       entry = taken[[method.object_id, role]]

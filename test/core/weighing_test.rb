@@ -49,7 +49,7 @@ class WeighingTest < CoreCase
     end
   end
 
-  def test_the_same_unit_holds_the_same_cloth_however_it_was_cut
+  def test_the_same_unit_holds_the_same_fabric_however_it_was_cut
     SIZES.product(SEAMS) do |finished, seam|
       held = OakenGauge.weigh(half_square(finished, 24, seam_allowance: seam))["methods"].filter_map { |m| m.dig("waste", "in_units") }
 
@@ -57,7 +57,7 @@ class WeighingTest < CoreCase
     end
   end
 
-  def test_more_units_never_take_less_cloth
+  def test_more_units_never_take_less_fabric
     answers = (1..60).map { |count| OakenGauge.weigh(half_square("2", count))["methods"].select { |method| method["feasible"] } }
     taken = answers.flatten.group_by { |method| method["method"] }.transform_values { |list| list.map { |m| m["waste"]["consumed"] } }
 
@@ -99,7 +99,7 @@ class WeighingTest < CoreCase
     assert_in_delta 0, weigh("rotary/two_at_a_time", half_square("2", 24, fabrics: fabrics))["fabric"]["light"]["offcut"], CLOSE
   end
 
-  def test_directional_cloth_takes_longer_strips
+  def test_directional_fabric_takes_longer_strips
     turned = weigh("triangle_ruler/strip_pair", half_square("2", 24))
     straight = weigh("triangle_ruler/strip_pair",
 half_square("2", 24, fabrics: { "light" => { "form" => "yardage", "directional" => true } }))

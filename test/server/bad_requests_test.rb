@@ -27,17 +27,17 @@ class BadRequestsTest < ServerCase
 
   def test_a_unit_with_fabrics_that_its_kind_has_not_is_not_stored
     spec = { "kind" => "flying_geese", "finished" => %w[2 4], "count" => 4 }
-    shelf = @maker.cloths.first.id
-    send_json("POST", "/api/projects/#{@project.id}/units", { "label" => "A", "unit" => spec, "cloths" => { "light" => shelf } })
+    shelf = @maker.fabrics.first.id
+    send_json("POST", "/api/projects/#{@project.id}/units", { "label" => "A", "unit" => spec, "fabrics" => { "light" => shelf } })
 
-    assert_problem 422, "/cloths/light", /allowed are goose, sky/
+    assert_problem 422, "/fabrics/light", /allowed are goose, sky/
     send_json("PATCH", "/api/units/#{@unit.id}", { "unit" => spec, "lock_version" => @unit.lock_version })
 
-    assert_problem 422, "/cloths/light", /allowed are goose, sky/
+    assert_problem 422, "/fabrics/light", /allowed are goose, sky/
     assert_equal "half_square", @unit.reload.spec["kind"]
-    send_json("PATCH", "/api/units/#{@unit.id}", { "unit" => spec, "cloths" => { "goose" => shelf }, "lock_version" => @unit.lock_version })
+    send_json("PATCH", "/api/units/#{@unit.id}", { "unit" => spec, "fabrics" => { "goose" => shelf }, "lock_version" => @unit.lock_version })
 
-    assert_equal [200, { "goose" => shelf }], [last_response.status, @unit.reload.to_document["cloths"]]
+    assert_equal [200, { "goose" => shelf }], [last_response.status, @unit.reload.to_document["fabrics"]]
   end
 
   def test_a_pick_of_another_kind_is_refused

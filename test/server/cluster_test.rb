@@ -11,13 +11,13 @@ class ClusterTest < Minitest::Test
       url = cluster.database("kept")
 
       refute_equal ThrowawayCluster.start.port, cluster.port
-      PG.connect(url) { |connection| connection.exec("CREATE TABLE cloth (id int)") }
+      PG.connect(url) { |connection| connection.exec("CREATE TABLE fabric (id int)") }
       cluster.stop
 
       refute_predicate cluster, :running?
       cluster.start
 
-      assert_equal 1, PG.connect(cluster.database("kept")) { |c| c.exec("SELECT 1 FROM pg_tables WHERE tablename = 'cloth'").ntuples }
+      assert_equal 1, PG.connect(cluster.database("kept")) { |c| c.exec("SELECT 1 FROM pg_tables WHERE tablename = 'fabric'").ntuples }
     ensure
       cluster&.stop
     end

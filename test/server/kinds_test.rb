@@ -13,9 +13,9 @@ class KindsTest < ServerCase
 
   def store(spec)
     roles = OakenGauge::Units.kinds.fetch(spec["kind"]).roles
-    shelf = @maker.cloths.where("document ->> 'form' = 'yardage'").ids
-    cloths = roles.each_with_index.to_h { |role, i| [role, shelf[i % shelf.size]] }
-    send_json("POST", "/api/projects/#{@project.id}/units", { "label" => spec["kind"], "unit" => spec, "cloths" => cloths })
+    shelf = @maker.fabrics.where("document ->> 'form' = 'yardage'").ids
+    fabrics = roles.each_with_index.to_h { |role, i| [role, shelf[i % shelf.size]] }
+    send_json("POST", "/api/projects/#{@project.id}/units", { "label" => spec["kind"], "unit" => spec, "fabrics" => fabrics })
   end
 
   def test_every_kind_is_stored_and_its_best_method_picked

@@ -3,12 +3,12 @@
 require "support/server_case"
 
 class ProjectsTest < ServerCase
-  def test_a_project_comes_with_units_drawer_and_cloths
+  def test_a_project_comes_with_units_drawer_and_fabrics
     project = fetch("/api/projects/#{@project.id}")
 
     assert_equal ["Slack Tide lap quilt", "Tamsin Orrel"], project.values_at("name", "maker")
     assert_equal(["Wave tips", "Shallows", "Corner sails", "Terns", "Keels"], project["units"].map { |unit| unit["label"] })
-    assert_equal [11, 5], [project["drawer"].size, project["cloths"].size]
+    assert_equal [11, 5], [project["drawer"].size, project["fabrics"].size]
     assert_equal @project.id, fetch("/api/projects")["projects"].first["id"]
   end
 

@@ -9,20 +9,20 @@ class UnitsResourceTest < ServerCase
     send_json("PUT", "/api/units/#{@unit.id}/pick", { "lock_version" => version, "method" => method, "unit" => unit })
   end
 
-  def test_a_new_unit_keeps_its_cloths
-    cloths = { "light" => @maker.cloths[0].id, "dark" => @maker.cloths[1].id }
-    made = send_json("POST", "/api/projects/#{@project.id}/units", { "label" => "Foam", "unit" => SPEC.merge("finished" => "2.5"), "cloths" => cloths })
+  def test_a_new_unit_keeps_its_fabrics
+    fabrics = { "light" => @maker.fabrics[0].id, "dark" => @maker.fabrics[1].id }
+    made = send_json("POST", "/api/projects/#{@project.id}/units", { "label" => "Foam", "unit" => SPEC.merge("finished" => "2.5"), "fabrics" => fabrics })
 
-    assert_equal [201, SPEC, cloths], [last_response.status, made["unit"], made["cloths"]]
+    assert_equal [201, SPEC, fabrics], [last_response.status, made["unit"], made["fabrics"]]
     assert_equal %w[Keels Foam], @project.reload.units.last(2).map(&:label)
   end
 
   def test_bad_units
-    send_json("POST", "/api/projects/#{@project.id}/units", { "unit" => SPEC.merge("finished" => "0"), "cloths" => { "light" => 999_999 } })
+    send_json("POST", "/api/projects/#{@project.id}/units", { "unit" => SPEC.merge("finished" => "0"), "fabrics" => { "light" => 999_999 } })
 
     assert_problem 422, "/label", /missing/
     assert_problem 422, "/unit/finished", %r{at least 1/8}
-    assert_problem 422, "/cloths/light", /id of a fabric/
+    assert_problem 422, "/fabrics/light", /id of a fabric/
 
     assert_equal 5, @project.units.count
   end
@@ -66,7 +66,7 @@ class UnitsResourceTest < ServerCase
 
     assert_problem 409
 
-    assert_equal "rotary/patches", @unit.reload.pick.way
+    assert_equal "rotary/patches", @unit.reload.pick.method_id
   end
 
   def test_saves_at_the_same_moment
@@ -126,7 +126,7 @@ class UnitsResourceTest < ServerCase
   def test_the_database_keeps_its_own_rules
     assert_raises(ActiveRecord::StatementInvalid) { @project.units.create!(label: " ", spec: SPEC) }
     assert_raises(ActiveRecord::StatementInvalid) { @project.units.create!(label: "x", spec: { "kind" => "half_square" }) }
-    assert_raises(ActiveRecord::RecordNotUnique) { 2.times { @unit.unit_cloths.create!(role: "third", cloth: @maker.cloths.first) } }
-    assert_raises(ActiveRecord::InvalidForeignKey) { @maker.cloths.first.delete }
+    assert_raises(ActiveRecord::RecordNotUnique) { 2.times { @unit.unit_fabrics.create!(role: "third", fabric: @maker.fabrics.first) } }
+    assert_raises(ActiveRecord::InvalidForeignKey) { @maker.fabrics.first.delete }
   end
 end

@@ -45,7 +45,7 @@ class Requests
   end
 
   def legal
-    unit = { "label" => "New", "unit" => @mutations.one(Catalogue.units), "cloths" => { "light" => 1 } }
+    unit = { "label" => "New", "unit" => @mutations.one(Catalogue.units), "fabrics" => { "light" => 1 } }
     [["POST", "/api/weigh", @mutations.weigh], ["GET", "/api/kinds"], ["GET", "/api/maker"], ["PATCH", "/api/maker", maker], ["GET", "/api/projects"],
      ["POST", "/api/projects", { "name" => "Tide", "seam_allowance" => "3/8" }], ["GET", "/api/projects/#{@project}"],
      ["PATCH", "/api/projects/#{@project}", { "name" => "Tide", "lock_version" => 0 }], ["POST", "/api/projects/#{@project}/units", unit],

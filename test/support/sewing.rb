@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-# Cloth folded, sewn and cut, as polygon operations: what the many-at-a-time methods do at the machine,
+# Fabric folded, sewn and cut, as polygon operations: what the many-at-a-time methods do at the machine,
 # to be set against what the core says they need. Lines are [a, b, c] for ax + by = c.
 module Sewing
   ROOT = Math.sqrt(2)
@@ -36,7 +36,7 @@ module Sewing
   def unit_side(patch, other, line)
     far = fold(OakenGauge::Polygon.new([[0, 0], [0.001, 0], [0, 0.001]]), line).corners.flatten.max
     whole = square(far)
-    covered = [below(patch, line), fold(below(fold(other, line), line), line)].sum { |cloth| cloth.shared_area(whole) }
+    covered = [below(patch, line), fold(below(fold(other, line), line), line)].sum { |fabric| fabric.shared_area(whole) }
     (covered - (far**2)).abs < 1e-6 ? far : 0
   end
 end

@@ -20,8 +20,8 @@ module OakenGauge
         hand = Hand.new(@method, draws)
         @bias_edges = 0
         @ends = []
-        cloth = @method.unit.patches.each_with_index.map { |patch, i| cut(patch, i, hand) }
-        sewn = Sewn.new(@frame, cloth, @ends, matched: @method.method(:matched_at?))
+        fabric = @method.unit.patches.each_with_index.map { |patch, i| cut(patch, i, hand) }
+        sewn = Sewn.new(@frame, fabric, @ends, matched: @method.method(:matched_at?))
         @frame.joints.each { |joint| sew(sewn, joint, hand) }
         measure(sewn.seams, sewn.outside, hand)
       end

@@ -12,7 +12,7 @@ module OakenGauge
     CutPatch = Struct.new(:pushes, :ends, :stretch, keyword_init: true) do
       # An edge at an angle to the grain gives most at 45°, as |sin 2θ| does.
       #
-      # @param polygon [Polygon] as it lies on the cloth, its grain along the axes
+      # @param polygon [Polygon] as it lies on the fabric, its grain along the axes
       # @return [Array<Float>]
       def self.stretch(polygon)
         polygon.edges.map do |from, to|

@@ -5,15 +5,15 @@ module OakenGauge
     # Patches as far as they have been sewn: where each lies, and where the seams are.
     class Sewn
       # @param frame [Frame]
-      # @param cloth [Array<Array<Numeric>>] by patch and edge, what lies beyond each, inches
+      # @param fabric [Array<Array<Numeric>>] by patch and edge, what lies beyond each, inches
       # @param ends [Array<Array, nil>] by patch and edge, see {CutPatch}
       # @param matched [Proc] tells of a joint and one of its ends whether the patches are laid together there
-      def initialize(frame, cloth, ends, matched: ->(_, _) { true })
+      def initialize(frame, fabric, ends, matched: ->(_, _) { true })
         @matched = matched
         @frame = frame
-        @cloth = cloth
+        @fabric = fabric
         @ends = ends
-        @shifts = cloth.map { [0.0, 0.0] }
+        @shifts = fabric.map { [0.0, 0.0] }
         @lines = {}.compare_by_identity
       end
 
@@ -54,7 +54,7 @@ module OakenGauge
       end
 
       def push(edge)
-        @cloth[edge.patch][edge.index]
+        @fabric[edge.patch][edge.index]
       end
 
       def seam(joint)

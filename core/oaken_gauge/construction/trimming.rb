@@ -3,7 +3,7 @@
 module OakenGauge
   module Construction
     # A sewn unit trimmed to size. On four sides, the ruler is laid so that its lines fall on the seams
-    # as well as they can, and what the seams leave open lies in the middle of the cloth; on two sides,
+    # as well as they can, and what the seams leave open lies in the middle of the fabric; on two sides,
     # two raw sides are laid on the ruler's lines and the other two are cut.
     class Trimming
       # What counts little beside the seams: lying in the middle.

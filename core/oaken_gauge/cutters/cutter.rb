@@ -2,7 +2,7 @@
 
 module OakenGauge
   module Cutters
-    # How one shape of patch is cut: which tool, at which mark, and what is taken from the cloth. A
+    # How one shape of patch is cut: which tool, at which mark, and what is taken from the fabric. A
     # method that makes units from single patches picks a cutter for each of their shapes.
     #
     # @abstract A cutter gives {#cut}, and {#settings} with the reasons if it cannot.
@@ -89,7 +89,7 @@ module OakenGauge
         method.unit.blunted(role, shape, lying, seam)
       end
 
-      # The shape as it lies on the cloth.
+      # The shape as it lies on the fabric.
       def band_outline
         shape.band(seam).outline
       end

@@ -2,7 +2,7 @@
 
 module OakenGauge
   module Cutters
-    # Steel shapes in a board, sent through a press with several layers of cloth.
+    # Steel shapes in a board, sent through a press with several layers of fabric.
     class Die < Cutter
       # @return [Stock::Blank, nil] a blank for every layer; nil when there is no die
       def cut(role, count)
@@ -46,7 +46,7 @@ module OakenGauge
         end, "#{die.name}: #{per_layer} shapes a layer#{finished_words}.#{powered_words}")]
       end
 
-      # Of the dies that make the shape and fit a press, the one that takes least cloth for each.
+      # Of the dies that make the shape and fit a press, the one that takes least fabric for each.
       # @return [Tools::Die, nil]
       def die
         @die ||= match.exacts.map(&:tool).uniq.min_by do |one|

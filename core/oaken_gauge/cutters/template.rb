@@ -4,7 +4,7 @@ module OakenGauge
   module Cutters
     # Any outline, cut round a template that lies on a strip, turned half round from patch to patch.
     class Template < Cutter
-      # @return [Stock::Run] whichever side along the strip takes least cloth
+      # @return [Stock::Run] whichever side along the strip takes least fabric
       def cut(role, count)
         method.run(role, shape, count, outlines: shape.lying.map { |lying| blunted(role, lying).settle })
       end

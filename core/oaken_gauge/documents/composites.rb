@@ -191,7 +191,7 @@ module OakenGauge
         end
       end
 
-      # Values by names of the writer's own choosing: squares by role, cloth by unit.
+      # Values by names of the writer's own choosing: squares by role, fabric by unit.
       class Mapping < Type
         # @param type [Type] of the values
         # @param names [Array<String>, nil] those that are allowed; nil for any text

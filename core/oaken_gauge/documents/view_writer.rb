@@ -67,8 +67,8 @@ module OakenGauge
       # Sheet by sheet, until there is too much to see.
       def drawings(outcome)
         left = MOST_CORNERS
-        outcome.cloth.to_h do |role, cloth|
-          [role.to_s, cloth.sheets.first(MOST_SHEETS).map { |sheet| drawing(sheet, left).tap { |one| left -= corners_in(one) } }]
+        outcome.fabric.to_h do |role, fabric|
+          [role.to_s, fabric.sheets.first(MOST_SHEETS).map { |sheet| drawing(sheet, left).tap { |one| left -= corners_in(one) } }]
         end
       end
 

@@ -38,7 +38,7 @@ module OakenGauge
 
       def body(outcome)
         { "cuts" => cuts(outcome.way), "makes" => makes(outcome.way.makes),
-          "fabric" => outcome.cloth.to_h { |role, cloth| [role.to_s, cloth(cloth)] },
+          "fabric" => outcome.fabric.to_h { |role, fabric| [role.to_s, fabric(fabric)] },
           "waste" => outcome.waste.transform_keys(&:to_s), "accuracy" => accuracy(outcome), "effort" => effort(outcome),
           "steps" => StepsWriter.new(outcome, @task.measure).write,
           "leftovers" => LeftoversWriter.new(outcome, @task.measure).write, **standing(outcome) }
@@ -69,10 +69,10 @@ module OakenGauge
         totals
       end
 
-      def cloth(cloth)
-        { "consumed" => cloth.consumed, "in_units" => cloth.in_units, "surplus" => cloth.surplus, "offcut" => cloth.offcut,
-          "lost" => cloth.lost, "pieces_of_stock" => cloth.taken,
-          "strips" => cloth.strips.map { |width, count| { "width" => write_length(width), "count" => count } } }
+      def fabric(fabric)
+        { "consumed" => fabric.consumed, "in_units" => fabric.in_units, "surplus" => fabric.surplus, "offcut" => fabric.offcut,
+          "lost" => fabric.lost, "pieces_of_stock" => fabric.taken,
+          "strips" => fabric.strips.map { |width, count| { "width" => write_length(width), "count" => count } } }
       end
 
       def accuracy(outcome)

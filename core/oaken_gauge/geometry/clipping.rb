@@ -23,7 +23,7 @@ module OakenGauge
       window.edges.reduce(self) { |rest, (from, to)| rest&.left_of(from, to) }
     end
 
-    # The part of this polygon between two level lines, as a strip of cloth holds it.
+    # The part of this polygon between two level lines, as a strip of fabric holds it.
     #
     # @param low [Numeric] inches
     # @param high [Numeric] inches

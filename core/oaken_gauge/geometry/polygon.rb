@@ -98,7 +98,7 @@ module OakenGauge
     end
 
     # Every edge moves outward by the distance, and neighbouring edges are drawn out until they meet: this is what a
-    # seam allowance is. The corners of a patch run out into its dog ears this way, as they do in cloth.
+    # seam allowance is. The corners of a patch run out into its dog ears this way, as they do in fabric.
     #
     # @param distance [Numeric] inches
     # @return [Polygon]

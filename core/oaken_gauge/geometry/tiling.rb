@@ -49,7 +49,7 @@ module OakenGauge
     attr_reader :upright
 
     # @param outline [Polygon] the shape as cut, its long edge along the strip
-    # @param turning [Boolean] false for directional cloth, where no shape may be turned
+    # @param turning [Boolean] false for directional fabric, where no shape may be turned
     def initialize(outline, turning: true)
       @upright = outline.floating.settle
       @turned = turning ? @upright.half_turn : @upright

@@ -3,7 +3,7 @@
 module OakenGauge
   module Methods
     # A way of making a unit. One class a method, one file a class; the file declares which units it
-    # makes, what is cut, and the steps in order. Everything else (cloth, effort, words, drawings)
+    # makes, what is cut, and the steps in order. Everything else (fabric, effort, words, drawings)
     # follows from those.
     #
     # @abstract See {Declarations} for what a method declares. {PatchesMethod} is for units made of
@@ -93,8 +93,8 @@ module OakenGauge
 
       # @param role [Symbol]
       # @return [Float] square inches of a fabric in one unit made this way
-      def cloth_of(role)
-        unit.cloth_of(role, seam)
+      def fabric_of(role)
+        unit.fabric_of(role, seam)
       end
 
       # Adds a reason why the method cannot be used; each is said once.

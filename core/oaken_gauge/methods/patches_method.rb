@@ -57,10 +57,10 @@ module OakenGauge
 
       # Patches from strips come blunt.
       # @return [Float] square inches of a fabric in one unit
-      def cloth_of(role)
+      def fabric_of(role)
         unit.patches_of(role).group_by(&:shape).sum(0.0) do |shape, patches|
           band = cutter(shape).band
-          patches.sum(0.0) { |patch| band ? unit.cloth_in_blunt_patch(patch, seam, band) : unit.cloth_in_patch(patch, seam) }
+          patches.sum(0.0) { |patch| band ? unit.fabric_in_blunt_patch(patch, seam, band) : unit.fabric_in_patch(patch, seam) }
         end
       end
 

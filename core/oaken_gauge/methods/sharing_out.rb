@@ -61,12 +61,12 @@ module OakenGauge
       end
 
       def left_over(way)
-        spare = way.spares.sum(0.0) { |one| one.count * Weighing::SpareCloth.area(one.shape, @mixed) }
+        spare = way.spares.sum(0.0) { |one| one.count * Weighing::SpareFabric.area(one.shape, @mixed) }
         (spare + (way.makes.surplus * whole_unit)).round(6)
       end
 
       def whole_unit
-        @whole_unit ||= @task.unit.class.roles.sum { |role| @task.unit.cloth_of(role, @task.seam) }
+        @whole_unit ||= @task.unit.class.roles.sum { |role| @task.unit.fabric_of(role, @task.seam) }
       end
 
       # No layout uses less than this.

@@ -45,7 +45,7 @@ module OakenGauge
                          then_do: then_do, marks: marks)
       end
 
-      # Shapes tiled along strips, whichever way of lying takes least cloth.
+      # Shapes tiled along strips, whichever way of lying takes least fabric.
       # @return [Stock::Run]
       def run(role, shape, count, outlines:, layers: 1, width: nil)
         ways = outlines.map { |outline| { exact: outline.height, width: width || task.grid.ceil(outline.height), outline: outline } }

@@ -4,8 +4,8 @@ module OakenGauge
   module Stock
     # What a cut takes from stock. Areas in square inches.
     #
-    # - consumed: cloth taken
-    # - offcut: cloth that goes back to the shelf
+    # - consumed: fabric taken
+    # - offcut: fabric that goes back to the shelf
     # - taken: how many strips, precuts, scraps or blanks
     # - strips: [[width, count]]
     # - sheets: pictures of what was taken, see {Sheet}

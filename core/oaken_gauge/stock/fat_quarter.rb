@@ -14,7 +14,7 @@ module OakenGauge
       integer :count, within: 1..100_000, default: nil, label: "How many"
       common
 
-      # @return [Array] width, length and count of each size of cloth
+      # @return [Array] width, length and count of each size of fabric
       def rectangles
         [[width, length, count]]
       end

@@ -10,7 +10,7 @@ module OakenGauge
       list :pieces, Documents::Measures::Pair.new(names: %w[Width Length], most: 10_000), within: 1..2000, label: "Sizes"
       common
 
-      # @return [Array] width, length and count of each size of cloth
+      # @return [Array] width, length and count of each size of fabric
       def rectangles
         @rectangles ||= pieces.tally.map { |(width, length), count| [width, length, count] }
       end

@@ -2,7 +2,7 @@
 
 module OakenGauge
   module Stock
-    # Cloth in rectangles that are taken whole: precut squares, fat quarters, scraps.
+    # Fabric in rectangles that are taken whole: precut squares, fat quarters, scraps.
     #
     # @abstract A form declares its sizes and gives {#rectangles}.
     class SheetGoods < Fabric
@@ -42,7 +42,7 @@ module OakenGauge
       # @return [Problem] why none of it fits
       def too_small_for(cut, measure)
         Problem.new(code: :precut_too_small, say: "No piece fits on the #{called(measure)} of #{cut.role}. " \
-                                                  "Use a larger cut of cloth, or a method that cuts smaller.")
+                                                  "Use a larger cut of fabric, or a method that cuts smaller.")
       end
 
       private
@@ -57,7 +57,7 @@ module OakenGauge
       end
 
       def missing_words(missing, _measure)
-        missing == 1 ? "1 piece of cloth" : "#{missing} pieces of cloth"
+        missing == 1 ? "1 piece of fabric" : "#{missing} pieces of fabric"
       end
     end
   end

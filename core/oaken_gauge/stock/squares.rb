@@ -11,7 +11,7 @@ module OakenGauge
       integer :count, within: 1..100_000, default: nil, label: "How many"
       common
 
-      # @return [Array] width, length and count of each size of cloth
+      # @return [Array] width, length and count of each size of fabric
       def rectangles
         [[side, side, count]]
       end

@@ -2,7 +2,7 @@
 
 module OakenGauge
   module Stock
-    # Cloth off the bolt. Strips of any width are cut from selvage to selvage.
+    # Fabric off the bolt. Strips of any width are cut from selvage to selvage.
     class Yardage < Fabric
       # What is taken of it is counted in these.
       COUNTED = "strip"

@@ -2,7 +2,7 @@
 
 module OakenGauge
   module Tools
-    # Steel shapes in a board. It cuts as many layers at a time as the cloth allows, from a blank that only just
+    # Steel shapes in a board. It cuts as many layers at a time as the fabric allows, from a blank that only just
     # covers the shapes, its lengthwise grain along the feed.
     class Die < Tool
       # Layers at a time where the die's document does not say.
@@ -16,11 +16,11 @@ module OakenGauge
         integer :count, within: 1..400, label: "How many in one layer"
       end
 
-      # Layers at a time, by cloth.
+      # Layers at a time, by fabric.
       class Layers
         include Documents::Record
 
-        USUAL_LAYERS.each_key { |cloth| integer cloth, within: 1..40, default: nil, label: "Layers of #{cloth}" }
+        USUAL_LAYERS.each_key { |fabric| integer fabric, within: 1..40, default: nil, label: "Layers of #{fabric}" }
       end
 
       title "Die"
@@ -56,9 +56,9 @@ module OakenGauge
         end
       end
 
-      # @return [Hash{Symbol => Integer}] layers at a time, by cloth
+      # @return [Hash{Symbol => Integer}] layers at a time, by fabric
       def max_layers
-        @max_layers ||= USUAL_LAYERS.to_h { |cloth, usual| [cloth, stated_layers&.public_send(cloth) || usual] }
+        @max_layers ||= USUAL_LAYERS.to_h { |fabric, usual| [fabric, stated_layers&.public_send(fabric) || usual] }
       end
 
       # @param presses [Array<DiePress>]

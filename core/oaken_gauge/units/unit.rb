@@ -9,7 +9,7 @@ module OakenGauge
     class Unit
       include Documents::Record
       extend UnitDeclarations
-      include Cloth
+      include FabricInUnits
       include Cells
       include Seams
 

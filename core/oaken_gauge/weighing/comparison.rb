@@ -5,12 +5,12 @@ module OakenGauge
     # What one method gives and takes against another, in words.
     class Comparison
       # Ratios that have a name, and how near one must be to be called by it.
-      NAMED = { 1/2r => "half the cloth", 2/3r => "a third less cloth", 3/4r => "a quarter less cloth", 5/4r => "a quarter more cloth",
-                4/3r => "a third more cloth", 3/2r => "half as much cloth again", 2r => "twice the cloth" }.freeze
+      NAMED = { 1/2r => "half the fabric", 2/3r => "a third less fabric", 3/4r => "a quarter less fabric", 5/4r => "a quarter more fabric",
+                4/3r => "a third more fabric", 3/2r => "half as much fabric again", 2r => "twice the fabric" }.freeze
       NEAR = 0.02
       # From here on it is said how many times as much.
       MANY = 2.2
-      # What is not worth a word: parts of the cloth, minutes and their part, units in a hundred.
+      # What is not worth a word: parts of the fabric, minutes and their part, units in a hundred.
       SLIGHT = { fabric: 0.03, minutes: 1, time: 0.05, accuracy: 1 }.freeze
 
       # @param one [Outcome]
@@ -34,27 +34,27 @@ module OakenGauge
 
       # @return [Array<Array(Boolean, String)>]
       def words
-        @words ||= [cloth, minutes, good, left_over, ease].compact
+        @words ||= [fabric, minutes, good, left_over, ease].compact
       end
 
       def figures(name)
         [@one, @other].map { |outcome| Figures.fetch(name).of(outcome) }
       end
 
-      def cloth
+      def fabric
         mine, its = figures(:fabric)
         ratio = its.zero? ? 1 : mine / its
         return if (ratio - 1).abs < SLIGHT[:fabric]
 
-        [ratio < 1, cloth_words(ratio)]
+        [ratio < 1, fabric_words(ratio)]
       end
 
-      def cloth_words(ratio)
+      def fabric_words(ratio)
         named = NAMED.find { |known, _| (ratio - known).abs < NEAR * known }
         return named.last if named
-        return format("%<times>.1f times the cloth", times: ratio) if ratio > MANY
+        return format("%<times>.1f times the fabric", times: ratio) if ratio > MANY
 
-        format("%<part>d %% %<way>s cloth", part: ((ratio - 1) * 100).abs.round, way: ratio < 1 ? "less" : "more")
+        format("%<part>d %% %<way>s fabric", part: ((ratio - 1) * 100).abs.round, way: ratio < 1 ? "less" : "more")
       end
 
       def minutes

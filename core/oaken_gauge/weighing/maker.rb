@@ -66,7 +66,7 @@ module OakenGauge
                                                   meaning: "The method with the other large square is put behind your own."
       choice :numbers, %w[either finished strip], default: :either, label: "Numbers on triangle rulers",
                                                   meaning: "Of two rulers that both have the mark, the one that you read is taken."
-      flag :starched, label: "Starch all cloth", meaning: "Edges on the bias grow less."
+      flag :starched, label: "Starch all fabric", meaning: "Edges on the bias grow less."
       flag :bonus, label: "Bonus units from cut-off corners", meaning: "Stitch and flip sews a second seam first, and keeps the corners."
       # Her choices are the fields so far.
       CHOICES = fields.dup.freeze

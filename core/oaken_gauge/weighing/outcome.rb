@@ -32,15 +32,18 @@ module OakenGauge
         problems.empty?
       end
 
-      # @return [Hash{Symbol => Cloth}] by role
-      def cloth
-        @cloth ||= Cloth.shared(way.unit.class.roles.to_h { |role| [role, cloth_of(role)] }) { |role| way.task.fabric(role).object_id }
+      # @return [Hash{Symbol => FabricParts}] by role
+      def fabric
+        @fabric ||= begin
+          parts = way.unit.class.roles.to_h { |role| [role, fabric_of(role)] }
+          FabricParts.shared(parts) { |role| way.task.fabric(role).object_id }
+        end
       end
 
       # @return [Hash{Symbol => Float}] all fabrics together
       def waste
         @waste ||= begin
-          parts = %i[consumed in_units surplus offcut lost].to_h { |part| [part, cloth.values.sum(&part)] }
+          parts = %i[consumed in_units surplus offcut lost].to_h { |part| [part, fabric.values.sum(&part)] }
           parts.merge(net: parts[:consumed] - parts[:offcut],
                       lost_share: parts[:consumed].zero? ? 0.0 : parts[:lost] / parts[:consumed])
         end
@@ -127,15 +130,15 @@ module OakenGauge
         end
       end
 
-      def cloth_of(role)
+      def fabric_of(role)
         unit = way.unit
-        each = way.cloth_of(role)
-        Cloth.new(allocations: way.allocations.select { |cut, _| cut.role == role }.values,
-                  in_units: unit.count * each, surplus: (way.makes.surplus * each) + spare_cloth(role))
+        each = way.fabric_of(role)
+        FabricParts.new(allocations: way.allocations.select { |cut, _| cut.role == role }.values,
+                  in_units: unit.count * each, surplus: (way.makes.surplus * each) + spare_fabric(role))
       end
 
-      def spare_cloth(role)
-        spares.select { |spare| spare.role == role }.sum(0.0) { |spare| spare.count * SpareCloth.area(spare.shape, way) }
+      def spare_fabric(role)
+        spares.select { |spare| spare.role == role }.sum(0.0) { |spare| spare.count * SpareFabric.area(spare.shape, way) }
       end
     end
   end

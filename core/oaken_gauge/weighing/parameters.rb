@@ -66,14 +66,14 @@ module OakenGauge
             "The same where seams meet that were pressed open: they cannot nest, and are pinned. Our own guess."
       error :pressing, 0.008, "Pressing", "What a pressed seam keeps back or gives."
       error :bias, 0.020, "Raw edge on the bias", "How much an edge on the bias grows while it is handled."
-      error :bias_starched, 0.008, "The same, starched", "How much it grows when the cloth is starched."
+      error :bias_starched, 0.008, "The same, starched", "How much it grows when the fabric is starched."
 
       part "Trimming and folding"
       error :trim_groove, 0.008, "Trimming, groove on the seam", "How far a side trimmed with a groove on the seam lies off."
       error :trim_line, 0.012, "Trimming, line on the seam", "The same with a line laid on the seam."
       error :fold, 0.010, "Fold of a foundation sheet", "How far each folded and sewn seam of a sheet lies off."
       error :fold_take_up, 0.0625, "Taken up by a sheet's fold",
-            "What the fold of sheet and cloth takes, beside fold and thread of the seam. Our own guess.", tells: :mean, around: :fold
+            "What the fold of sheet and fabric takes, beside fold and thread of the seam. Our own guess.", tells: :mean, around: :fold
 
       part "Time"
       time :set_up, 30, "Setting up",

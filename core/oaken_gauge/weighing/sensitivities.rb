@@ -43,7 +43,7 @@ module OakenGauge
           Array.new(count) { |i| Numo::DFloat.zeros(count + 1).tap { |row| row[i + 1] = NUDGE } }
         end
 
-        # A measure that nothing moves is a plain number. Rounded well above what the middle of the cloth adds
+        # A measure that nothing moves is a plain number. Rounded well above what the middle of the fabric adds
         # in {Construction::Trimming}, so that it comes out alike from whichever size it was found for.
         def read(row, count)
           return [0.0] * count unless row.is_a?(Numo::NArray)

@@ -2,7 +2,7 @@
 
 module OakenGauge
   module Weighing
-    # One question: which way to make this unit, with these tools, from this cloth?
+    # One question: which way to make this unit, with these tools, from this fabric?
     #
     # - unit: {Units::Unit}
     # - seam: Rational inches

@@ -2,15 +2,15 @@
 
 module OakenGauge
   module Weighing
-    # What has to be watched with this very method, these tools and this cloth. What makes a method
-    # useless is a problem and stands there; this is what spoils cloth on the way.
+    # What has to be watched with this very method, these tools and this fabric. What makes a method
+    # useless is a problem and stands there; this is what spoils fabric on the way.
     class Warnings
       # - code: Symbol; - say: a sentence
       Warning = Struct.new(:code, :say, keyword_init: true)
 
       # Too many units that leave nothing to trim.
       SCANT = 0.01
-      # From selvage to selvage cloth is this wide or wider, inches.
+      # From selvage to selvage fabric is this wide or wider, inches.
       WITH_SELVAGE = 42
       # What a number along a strip may mean, and what it is taken for.
       MEANINGS = { finished: ["finished size", "strip width"], strip: ["strip width", "finished size"] }.freeze
@@ -48,13 +48,13 @@ module OakenGauge
         wide = fabrics.grep(Stock::Yardage).map(&:usable_width).max
         return unless wide && wide >= WITH_SELVAGE
 
-        [:selvage, "A usable width of #{@way.say(wide)} is as wide as cloth comes: be sure no selvage is counted."]
+        [:selvage, "A usable width of #{@way.say(wide)} is as wide as fabric comes: be sure no selvage is counted."]
       end
 
       def crooked_fold
         return unless fabrics.any?(Stock::Yardage) && operation?(:cut_strip, :cut_strip_slots)
 
-        [:crooked_fold, "Fold the cloth true before strips are cut: a crooked fold gives a strip with a bend in it."]
+        [:crooked_fold, "Fold the fabric true before strips are cut: a crooked fold gives a strip with a bend in it."]
       end
 
       # 2 7/8 is easily read as 2 3/4; a half is easily found.
@@ -116,7 +116,7 @@ module OakenGauge
       def layers
         die = @way.cuts.find(&:die) or return
         most = @way.cuts.select(&:die).map { |cut| die.die.max_layers.fetch(task.fabric(cut.role).cloth) }.min
-        [:layers, "At most #{most} layers of this cloth in one pass."]
+        [:layers, "At most #{most} layers of this fabric in one pass."]
       end
 
       def off_grain

@@ -22,8 +22,8 @@ type Pick = Omit<Schemas["Pick"], "unit"> & { unit: UnitDocument };
 export type Unit = Omit<Schemas["Unit"], "unit" | "pick"> & { unit: UnitDocument; pick: Pick | null };
 export type Project = Omit<Schemas["FullProject"], "units"> & { units: Unit[] };
 /** What may be said of a unit; what is no number or length yet goes to the core as it was typed. */
-export type UnitChanges = { label?: string; unit?: unknown; cloths?: Record<string, number | undefined> };
-export type Cloth = Schemas["Cloth"];
+export type UnitChanges = { label?: string; unit?: unknown; fabrics?: Record<string, number | undefined> };
+export type Fabric = Schemas["Fabric"];
 export type Method = Schemas["Method"];
 export type Accuracy = Schemas["Accuracy"];
 /** The maker's profile as it reads, with what is assumed. */

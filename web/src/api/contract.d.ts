@@ -656,7 +656,7 @@ export interface components {
                 name: string;
                 say: string;
             }[];
-            cloths: components["schemas"]["Cloth"][];
+            fabrics: components["schemas"]["Fabric"][];
         };
         /** @description A maker as docs/formats describes her; the core reads it and names every fault */
         Profile: {
@@ -710,7 +710,7 @@ export interface components {
             label: string;
             unit: components["schemas"]["UnitDocument"];
             lock_version: number;
-            cloths: {
+            fabrics: {
                 [key: string]: number;
             };
             pick: components["schemas"]["Pick"] | null;
@@ -732,7 +732,7 @@ export interface components {
             lock_version: number;
             tool: components["schemas"]["Tool"];
         };
-        Cloth: {
+        Fabric: {
             id: number;
             name: string;
             colour: string;

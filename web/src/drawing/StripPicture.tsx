@@ -1,11 +1,11 @@
-import type { Cloth, Drawing } from "../api/client";
+import type { Fabric, Drawing } from "../api/client";
 import { fillOf, isDark } from "./Weaves";
 
-type Props = { drawing: Drawing; cloth: Cloth | undefined; scale: number; label: string };
+type Props = { drawing: Drawing; fabric: Fabric | undefined; scale: number; label: string };
 type Point = number[];
 
-/** One strip or blank to scale: its pieces in their cloth, what is lost hatched, the offcut outlined. */
-export function StripPicture({ drawing, cloth, scale, label }: Props) {
+/** One strip or blank to scale: its pieces in their fabric, what is lost hatched, the offcut outlined. */
+export function StripPicture({ drawing, fabric, scale, label }: Props) {
   const [height = 0, length = 0] = drawing.size;
   const place = ([x = 0, y = 0]: Point) => `${x * scale},${(height - y) * scale}`;
   return (
@@ -15,17 +15,17 @@ export function StripPicture({ drawing, cloth, scale, label }: Props) {
       width={length * scale + 2}
       height={height * scale + 2}
       viewBox={`-1 -1 ${length * scale + 2} ${height * scale + 2}`}
-      className={isDark(cloth) ? "on-dark block" : "block"}
+      className={isDark(fabric) ? "on-dark block" : "block"}
     >
       <rect width={length * scale} height={height * scale} fill="url(#waste)" />
       {drawing.offcut && <Offcut box={drawing.offcut} height={height} scale={scale} />}
       {drawing.outlines.map((outline, i) => (
-        <polygon key={i} points={outline.map(place).join(" ")} fill={fillOf(cloth)} className="cut-edge" />
+        <polygon key={i} points={outline.map(place).join(" ")} fill={fillOf(fabric)} className="cut-edge" />
       ))}
       {drawing.marks.map((line, i) => (
         <polyline key={i} points={line.map(place).join(" ")} className="chalk-line" />
       ))}
-      <rect width={length * scale} height={height * scale} className="cloth-edge" />
+      <rect width={length * scale} height={height * scale} className="fabric-edge" />
     </svg>
   );
 }

@@ -1,30 +1,36 @@
-import type { Cloth } from "../api/client";
+import type { Fabric } from "../api/client";
 
-/** The fill of a cloth in any drawing on the page. */
-export function fillOf(cloth: Cloth | undefined): string {
-  return cloth ? `url(#cloth-${cloth.id})` : "url(#cloth-unknown)";
+/** The fill of a fabric in any drawing on the page. */
+export function fillOf(fabric: Fabric | undefined): string {
+  return fabric ? `url(#fabric-${fabric.id})` : "url(#fabric-unknown)";
 }
 
-/** Whether lines on a cloth must be light to be seen. */
-export function isDark(cloth: Cloth | undefined): boolean {
-  const [red = 255, green = 255, blue = 255] = (cloth?.colour.match(/[0-9a-f]{2}/g) ?? []).map((part) =>
+/** Whether lines on a fabric must be light to be seen. */
+export function isDark(fabric: Fabric | undefined): boolean {
+  const [red = 255, green = 255, blue = 255] = (fabric?.colour.match(/[0-9a-f]{2}/g) ?? []).map((part) =>
     parseInt(part, 16),
   );
   return red * 3 + green * 6 + blue < 1200;
 }
 
-/** A cloth shows its colour and its weave, so that colour alone never carries meaning. */
-export function Weaves({ cloths }: { cloths: Cloth[] }) {
+/** A fabric shows its colour and its weave, so that colour alone never carries meaning. */
+export function Weaves({ fabrics }: { fabrics: Fabric[] }) {
   return (
     <svg width="0" height="0" aria-hidden="true" className="absolute">
       <defs>
-        {cloths.map((cloth) => (
-          <pattern key={cloth.id} id={`cloth-${cloth.id}`} width="6" height="6" patternUnits="userSpaceOnUse">
-            <rect width="6" height="6" fill={cloth.colour} />
-            <Threads weave={cloth.weave} />
+        {fabrics.map((fabric) => (
+          <pattern
+            key={fabric.id}
+            id={`fabric-${fabric.id}`}
+            width="6"
+            height="6"
+            patternUnits="userSpaceOnUse"
+          >
+            <rect width="6" height="6" fill={fabric.colour} />
+            <Threads weave={fabric.weave} />
           </pattern>
         ))}
-        <pattern id="cloth-unknown" width="6" height="6" patternUnits="userSpaceOnUse">
+        <pattern id="fabric-unknown" width="6" height="6" patternUnits="userSpaceOnUse">
           <rect width="6" height="6" fill="var(--ground-deep)" />
         </pattern>
         <pattern id="waste" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
@@ -36,7 +42,7 @@ export function Weaves({ cloths }: { cloths: Cloth[] }) {
   );
 }
 
-function Threads({ weave }: { weave: Cloth["weave"] }) {
+function Threads({ weave }: { weave: Fabric["weave"] }) {
   switch (weave) {
     case "twill":
       return <path d="M-1 7L7 -1M-1 1L1 -1M5 7L7 5" stroke="#fff" strokeOpacity="0.28" strokeWidth="1" />;

@@ -44,7 +44,7 @@ module OakenGauge
           task.drawer.of(Tools::FoundationGrid).select { |one| one.made_for_seam == seam }
         end
 
-        # A folded seam holds sheet and cloth together: it cannot be opened.
+        # A folded seam holds sheet and fabric together: it cannot be opened.
         # @return [Boolean]
         def opens_seams?
           false

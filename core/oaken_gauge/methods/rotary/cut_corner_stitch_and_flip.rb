@@ -16,8 +16,8 @@ module OakenGauge
 
         # Squares that are flipped reach no further than they were cut.
         # @return [Float] square inches of a fabric in one unit
-        def cloth_of(role)
-          role == :corners ? unit.patches_of(role).sum(0.0) { |patch| unit.cloth_in_flipped_patch(patch, seam) } : super
+        def fabric_of(role)
+          role == :corners ? unit.patches_of(role).sum(0.0) { |patch| unit.fabric_in_flipped_patch(patch, seam) } : super
         end
 
         # @return [Integer] corners of all units

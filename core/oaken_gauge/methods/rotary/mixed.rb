@@ -61,8 +61,8 @@ module OakenGauge
 
         # @param role [Symbol]
         # @return [Float] square inches of a fabric in one unit, on average
-        def cloth_of(role)
-          parts.sum { |part| part.makes.made * part.cloth_of(role) } / makes.made
+        def fabric_of(role)
+          parts.sum { |part| part.makes.made * part.fabric_of(role) } / makes.made
         end
 
         # Units come out of a method alike, however many are made by it.

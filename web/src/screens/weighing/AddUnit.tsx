@@ -6,7 +6,7 @@ import type { Project } from "../../api/client";
 import { Hint } from "../../parts/Hint";
 import { AddUnitForm, useKinds } from "./AddUnitForm";
 
-/** A new unit for the project: what it is for, how many, what size, and of which cloth. */
+/** A new unit for the project: what it is for, how many, what size, and of which fabric. */
 export function AddUnit({ project, labelled = false }: { project: Project; labelled?: boolean }) {
   const [open, setOpen] = useState(false);
   // Asked for before it is opened, so that the form is there at once.

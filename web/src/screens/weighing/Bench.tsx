@@ -75,7 +75,7 @@ export function Bench({ project, unit }: Props) {
 
   return (
     <div className="bench">
-      <Weaves cloths={project.cloths} />
+      <Weaves fabrics={project.fabrics} />
       <Head
         project={project}
         unit={unit}

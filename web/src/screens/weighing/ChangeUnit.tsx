@@ -11,7 +11,7 @@ import type { UnitChanging } from "./useUnitChanges";
 
 type Props = { project: Project; unit: Unit; changing: UnitChanging };
 
-/** What the units are for, how many, how large and of which cloth, changed for good; or all of them taken away. */
+/** What the units are for, how many, how large and of which fabric, changed for good; or all of them taken away. */
 export function ChangeUnit({ project, unit, changing }: Props) {
   const [open, setOpen] = useState(false);
   const kind = useKinds().data?.kinds.find((one) => one.kind === unit.unit.kind);
@@ -38,7 +38,7 @@ export function ChangeUnit({ project, unit, changing }: Props) {
                 kinds={[]}
                 first={asItIs(kind, unit)}
                 label={unit.label}
-                cloths={unit.cloths}
+                fabrics={unit.fabrics}
                 does="Change"
                 onSave={(changes: UnitChanges) => changing.change(unit, changes).then(close)}
               >

@@ -1,6 +1,6 @@
 import { RadioGroup } from "radix-ui";
 
-import type { Cloth, Kind } from "../../api/client";
+import type { Fabric, Kind } from "../../api/client";
 import { UnitPicture } from "../../drawing/UnitPicture";
 import { fillOf } from "../../drawing/Weaves";
 
@@ -8,11 +8,11 @@ type Props = {
   kinds: Kind[];
   chosen: Kind;
   onChoose: (kind: Kind) => void;
-  clothOf: (kind: Kind, role: string) => Cloth | undefined;
+  fabricOf: (kind: Kind, role: string) => Fabric | undefined;
 };
 
-/** The kinds of unit as pictures, of the cloths that each would be made of. */
-export function KindChoice({ kinds, chosen, onChoose, clothOf }: Props) {
+/** The kinds of unit as pictures, of the fabrics that each would be made of. */
+export function KindChoice({ kinds, chosen, onChoose, fabricOf }: Props) {
   return (
     <RadioGroup.Root
       className="kinds"
@@ -27,7 +27,7 @@ export function KindChoice({ kinds, chosen, onChoose, clothOf }: Props) {
         <RadioGroup.Item key={kind.kind} value={kind.kind} className="kind" aria-label={kind.title}>
           <UnitPicture
             drawing={kind.drawing}
-            fillOf={(role) => fillOf(clothOf(kind, role))}
+            fillOf={(role) => fillOf(fabricOf(kind, role))}
             size={44}
             label=""
           />

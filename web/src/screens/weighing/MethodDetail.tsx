@@ -1,4 +1,4 @@
-import type { Cloth, Method } from "../../api/client";
+import type { Fabric, Method } from "../../api/client";
 import { area, PARTS } from "../../drawing/PartsBar";
 import { ScaleBar } from "../../drawing/ScaleBar";
 import { StripPicture } from "../../drawing/StripPicture";
@@ -10,14 +10,14 @@ import { MethodReasons } from "./MethodReasons";
 import { MethodTruth } from "./MethodTruth";
 import { CutLabel } from "./Reading";
 
-type ClothOf = (role: string) => Cloth | undefined;
-type Props = { method: Method; clothOf: ClothOf; longest: number };
+type FabricOf = (role: string) => Fabric | undefined;
+type Props = { method: Method; fabricOf: FabricOf; longest: number };
 
 /** Room for the full picture, in pixels. */
 const ROOM = 620;
 
-/** A row opened: the full picture, the settings, the cuts, where the cloth goes, and the steps. */
-export function MethodDetail({ method, clothOf, longest }: Props) {
+/** A row opened: the full picture, the settings, the cuts, where the fabric goes, and the steps. */
+export function MethodDetail({ method, fabricOf, longest }: Props) {
   return (
     <tr className="detail">
       <td colSpan={8}>
@@ -25,8 +25,8 @@ export function MethodDetail({ method, clothOf, longest }: Props) {
         <div className="detail-columns">
           <div>
             <Settings method={method} />
-            {method.feasible && <Pictures method={method} clothOf={clothOf} scale={ROOM / longest} />}
-            {method.feasible && <ClothTable method={method} clothOf={clothOf} />}
+            {method.feasible && <Pictures method={method} fabricOf={fabricOf} scale={ROOM / longest} />}
+            {method.feasible && <FabricTable method={method} fabricOf={fabricOf} />}
             <MethodTruth method={method} />
           </div>
           {method.steps && <Steps method={method} />}
@@ -36,8 +36,8 @@ export function MethodDetail({ method, clothOf, longest }: Props) {
   );
 }
 
-function nameOf(clothOf: ClothOf, role: string): string {
-  return clothOf(role)?.name ?? role;
+function nameOf(fabricOf: FabricOf, role: string): string {
+  return fabricOf(role)?.name ?? role;
 }
 
 function Settings({ method }: { method: Method }) {
@@ -56,24 +56,24 @@ function Settings({ method }: { method: Method }) {
   );
 }
 
-type PictureProps = { method: Method; clothOf: ClothOf; scale: number };
+type PictureProps = { method: Method; fabricOf: FabricOf; scale: number };
 
-function Pictures({ method, clothOf, scale }: PictureProps) {
+function Pictures({ method, fabricOf, scale }: PictureProps) {
   return (
     <div className="pictures">
       {Object.entries(method.drawings ?? {}).map(([role, drawings]) => (
         <figure key={role}>
           <figcaption>
-            {nameOf(clothOf, role)} <span className="quiet">({role})</span>
+            {nameOf(fabricOf, role)} <span className="quiet">({role})</span>
             <CutList method={method} role={role} />
           </figcaption>
           {drawings.map((drawing, i) => (
             <span key={i} className="strip">
               <StripPicture
                 drawing={drawing}
-                cloth={clothOf(role)}
+                fabric={fabricOf(role)}
                 scale={scale}
-                label={`${nameOf(clothOf, role)}, ${drawing.repeats} like this`}
+                label={`${nameOf(fabricOf, role)}, ${drawing.repeats} like this`}
               />
               <span className="strip-count">×{drawing.repeats}</span>
             </span>
@@ -95,14 +95,14 @@ function CutList({ method, role }: { method: Method; role: string }) {
     ));
 }
 
-function ClothTable({ method, clothOf }: { method: Method; clothOf: ClothOf }) {
+function FabricTable({ method, fabricOf }: { method: Method; fabricOf: FabricOf }) {
   const rows = Object.entries(method.fabric ?? {});
   return (
-    <table className="cloth-table">
-      <caption>Where the cloth goes, in square inches</caption>
+    <table className="fabric-table">
+      <caption>Where the fabric goes, in square inches</caption>
       <thead>
         <tr>
-          <th scope="col">Cloth</th>
+          <th scope="col">Fabric</th>
           {PARTS.map((part) => (
             <th key={part.key} scope="col" className="numeric">
               {part.name}
@@ -116,7 +116,7 @@ function ClothTable({ method, clothOf }: { method: Method; clothOf: ClothOf }) {
       <tbody>
         {rows.map(([role, parts]) => (
           <tr key={role}>
-            <th scope="row">{nameOf(clothOf, role)}</th>
+            <th scope="row">{nameOf(fabricOf, role)}</th>
             {PARTS.map((part) => (
               <td key={part.key} className="numeric">
                 {area(parts[part.key])}

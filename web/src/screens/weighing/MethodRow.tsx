@@ -1,6 +1,6 @@
 import { ChevronRight, Pin, PinOff } from "lucide-react";
 
-import type { Cloth, Method } from "../../api/client";
+import type { Fabric, Method } from "../../api/client";
 import { area, PartsBar } from "../../drawing/PartsBar";
 import { inHundred, SpreadPicture } from "../../drawing/SpreadPicture";
 import { StripPicture } from "../../drawing/StripPicture";
@@ -14,7 +14,7 @@ type Props = {
   beatenBy: string | undefined;
   scale: number;
   most: number;
-  clothOf: (role: string) => Cloth | undefined;
+  fabricOf: (role: string) => Fabric | undefined;
   picked: boolean;
   pickedHere: boolean;
   open: boolean;
@@ -49,14 +49,14 @@ export function MethodRow(props: Props) {
   );
 }
 
-function Figures({ method, scale, most, clothOf, pickedHere, busy, onPick }: Props) {
+function Figures({ method, scale, most, fabricOf, pickedHere, busy, onPick }: Props) {
   const strips = Object.entries(method.drawings ?? {});
   return (
     <>
       <td>
         <div className={strips.length > 2 ? "strips strips-many" : "strips"}>
           {strips.map(([role, drawings]) => (
-            <FirstStrip key={role} role={role} drawings={drawings} scale={scale} cloth={clothOf(role)} />
+            <FirstStrip key={role} role={role} drawings={drawings} scale={scale} fabric={fabricOf(role)} />
           ))}
         </div>
       </td>
@@ -104,16 +104,16 @@ type StripProps = {
   role: string;
   drawings: NonNullable<Method["drawings"]>[string];
   scale: number;
-  cloth: Cloth | undefined;
+  fabric: Fabric | undefined;
 };
 
-function FirstStrip({ role, drawings, scale, cloth }: StripProps) {
+function FirstStrip({ role, drawings, scale, fabric }: StripProps) {
   const [first] = drawings;
   if (!first) return null;
   const all = drawings.reduce((sum, drawing) => sum + drawing.repeats, 0);
   return (
     <span className="strip">
-      <StripPicture drawing={first} cloth={cloth} scale={scale} label={`${role}: 1 of ${all}`} />
+      <StripPicture drawing={first} fabric={fabric} scale={scale} label={`${role}: 1 of ${all}`} />
       <span className="strip-count">×{all}</span>
     </span>
   );

@@ -7,7 +7,7 @@ import { MethodDetail } from "./MethodDetail";
 import { MethodRow } from "./MethodRow";
 import { SortHead } from "./SortHead";
 import { same } from "./unitDocument";
-import { clothOf } from "./useWeighing";
+import { fabricOf } from "./useWeighing";
 import type { Sorting, Wanted } from "./useWanted";
 
 type Props = {
@@ -30,7 +30,7 @@ export function MethodTable({ project, unit, answer, wanted, stale, busy, onPick
   const longest = Math.max(1, ...lengths(answer.methods));
   const most = Math.max(1, ...answer.methods.map((method) => method.waste?.consumed ?? 0));
   const scale = STRIP_ROOM / longest;
-  const clothFor = (role: string) => clothOf(project, unit.cloths[role]);
+  const fabricFor = (role: string) => fabricOf(project, unit.fabrics[role]);
   const sort = (sorting: Sorting) => wanted.change({ sort: sorting === "rank" ? null : sorting });
 
   return (
@@ -42,7 +42,7 @@ export function MethodTable({ project, unit, answer, wanted, stale, busy, onPick
               Way
             </SortHead>
             <th scope="col">
-              Cloth to scale <ScaleBar inches={10} scale={scale} />
+              Fabric to scale <ScaleBar inches={10} scale={scale} />
             </th>
             <SortHead sorting="fabric" current={wanted.sorting} onSort={sort}>
               Fabric used
@@ -72,7 +72,7 @@ export function MethodTable({ project, unit, answer, wanted, stale, busy, onPick
                 beatenBy={answer.methods.find((one) => one.method === method.beaten_by)?.title}
                 scale={scale}
                 most={most}
-                clothOf={clothFor}
+                fabricOf={fabricFor}
                 picked={isPicked(unit, method)}
                 open={wanted.open === method.method}
                 busy={busy || stale}
@@ -81,7 +81,7 @@ export function MethodTable({ project, unit, answer, wanted, stale, busy, onPick
                 pickedHere={isPicked(unit, method, answer)}
               />
               {wanted.open === method.method && (
-                <MethodDetail method={method} clothOf={clothFor} longest={longest} />
+                <MethodDetail method={method} fabricOf={fabricFor} longest={longest} />
               )}
             </Fragment>
           ))}

@@ -7,7 +7,7 @@ import { EntryField } from "../../parts/EntryField";
 import { Sides } from "./UnitWords";
 import type { Wanted } from "./useWanted";
 import type { UnitChanging } from "./useUnitChanges";
-import { clothOf } from "./useWeighing";
+import { fabricOf } from "./useWeighing";
 
 type Props = {
   project: Project;
@@ -29,7 +29,7 @@ export function Order({ project, unit, wanted, size, answer, error, changing }: 
       {drawing ? (
         <UnitPicture
           drawing={drawing}
-          fillOf={(role) => fillOf(clothOf(project, unit.cloths[role]))}
+          fillOf={(role) => fillOf(fabricOf(project, unit.fabrics[role]))}
           size={58}
           label={`${unit.label}, finished`}
         />
@@ -39,7 +39,7 @@ export function Order({ project, unit, wanted, size, answer, error, changing }: 
       <Counts wanted={wanted} error={error} />
       <span className="order-kind">
         {drawing?.title ?? unit.unit.kind.replaceAll("_", " ")}
-        <Cloths project={project} unit={unit} roles={roles(drawing, unit)} />
+        <Fabrics project={project} unit={unit} roles={roles(drawing, unit)} />
       </span>
       <EntryField
         id="finished"
@@ -93,19 +93,19 @@ function Counts({ wanted, error }: CountProps) {
 
 /** The fabrics in the order in which the unit names them. */
 function roles(drawing: UnitDrawing | undefined, unit: Unit): string[] {
-  return [...new Set([...(drawing?.patches.map((patch) => patch.role) ?? []), ...Object.keys(unit.cloths)])];
+  return [...new Set([...(drawing?.patches.map((patch) => patch.role) ?? []), ...Object.keys(unit.fabrics)])];
 }
 
-function Cloths({ project, unit, roles }: { project: Project; unit: Unit; roles: string[] }) {
+function Fabrics({ project, unit, roles }: { project: Project; unit: Unit; roles: string[] }) {
   return (
-    <span className="order-cloths">
+    <span className="order-fabrics">
       {roles.map((role, i) => {
-        const cloth = clothOf(project, unit.cloths[role]);
+        const fabric = fabricOf(project, unit.fabrics[role]);
         return (
           <span key={role}>
             {i > 0 && (i === roles.length - 1 ? " and " : ", ")}
-            <Swatch fill={fillOf(cloth)} />
-            {cloth?.name ?? "plain yardage"} <span className="quiet">({role})</span>
+            <Swatch fill={fillOf(fabric)} />
+            {fabric?.name ?? "plain yardage"} <span className="quiet">({role})</span>
           </span>
         );
       })}

@@ -8,7 +8,7 @@ import type { Wanted } from "./useWanted";
 
 /** What a maker may set store by, as it stands on a slider. */
 const COUNTS = [
-  { name: "fabric", title: "Least cloth" },
+  { name: "fabric", title: "Least fabric" },
   { name: "time", title: "Least time" },
   { name: "accuracy", title: "Truest units" },
   { name: "surplus", title: "Nothing left over" },

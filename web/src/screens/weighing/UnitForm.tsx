@@ -23,7 +23,7 @@ type Props = {
   /** The kind to begin with; its starter is what stands in the fields. */
   first: Kind;
   label?: string;
-  cloths?: Record<string, number | undefined>;
+  fabrics?: Record<string, number | undefined>;
   /** What the button says. */
   does: string;
   onSave: (changes: UnitChanges) => Promise<unknown>;
@@ -31,20 +31,20 @@ type Props = {
   children?: ReactNode;
 };
 
-/** What a unit is for, how many, how large, and of which cloth. */
+/** What a unit is for, how many, how large, and of which fabric. */
 export function UnitForm({ project, kinds, first, does, onSave, children, ...given }: Props) {
   const [kind, setKind] = useState(first);
   const [label, setLabel] = useState(given.label ?? "");
   const [typed, setTyped] = useState<DraftObject>({});
-  const [chosen, setChosen] = useState(given.cloths ?? {});
-  const cloth = (of: Kind, role: string) =>
-    chosen[role] ?? project.cloths[of.roles.indexOf(role) % project.cloths.length]?.id;
+  const [chosen, setChosen] = useState(given.fabrics ?? {});
+  const fabric = (of: Kind, role: string) =>
+    chosen[role] ?? project.fabrics[of.roles.indexOf(role) % project.fabrics.length]?.id;
   const saving = useMutation({
     mutationFn: () =>
       onSave({
         label,
         unit: documentOf(kind, typed),
-        cloths: Object.fromEntries(kind.roles.map((role) => [role, cloth(kind, role)])),
+        fabrics: Object.fromEntries(kind.roles.map((role) => [role, fabric(kind, role)])),
       }),
   });
   const error = saving.error instanceof ApiError ? saving.error : null;
@@ -65,7 +65,7 @@ export function UnitForm({ project, kinds, first, does, onSave, children, ...giv
             setKind(other);
             saving.reset();
           }}
-          clothOf={(of, role) => project.cloths.find((one) => one.id === cloth(of, role))}
+          fabricOf={(of, role) => project.fabrics.find((one) => one.id === fabric(of, role))}
         />
       )}
       <EntryField
@@ -89,10 +89,10 @@ export function UnitForm({ project, kinds, first, does, onSave, children, ...giv
         <label key={role} className="entry">
           <span>{role}</span>
           <select
-            value={cloth(kind, role)}
+            value={fabric(kind, role)}
             onChange={(event) => setChosen((before) => ({ ...before, [role]: Number(event.target.value) }))}
           >
-            {project.cloths.map((one) => (
+            {project.fabrics.map((one) => (
               <option key={one.id} value={one.id}>
                 {one.name}
               </option>

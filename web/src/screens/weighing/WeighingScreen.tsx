@@ -39,8 +39,8 @@ function NoUnit({ project }: { project: Project }) {
         </Link>
       ) : (
         <>
-          <Weaves cloths={project.cloths} />
-          <p>Add one first: what it is for, how many, which finished size, and of which cloth.</p>
+          <Weaves fabrics={project.fabrics} />
+          <p>Add one first: what it is for, how many, which finished size, and of which fabric.</p>
           <AddUnit project={project} labelled />
           <UndoLine
             said={changing.done?.said}

@@ -50,9 +50,9 @@ export function useUnitChanges(project: Project, onChanged: () => void) {
     const saved = await api.changeUnit(seen, changes);
     await refresh();
     onChanged();
-    const { label, unit, cloths } = seen;
+    const { label, unit, fabrics } = seen;
     const back = async () => {
-      await api.changeUnit(saved, { label, unit, cloths });
+      await api.changeUnit(saved, { label, unit, fabrics });
       await refresh();
       await goTo(saved.id);
     };

@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 
-import { api, ApiError, type Cloth, type Project, type Unit, type WeighAnswer } from "../../api/client";
+import { api, ApiError, type Fabric, type Project, type Unit, type WeighAnswer } from "../../api/client";
 import type { Wanted } from "./useWanted";
 
 export type Weighing = {
@@ -13,7 +13,7 @@ export type Weighing = {
   trouble: Error | null;
 };
 
-/** The weighing of a unit with the drawer and the cloth of its project. */
+/** The weighing of a unit with the drawer and the fabric of its project. */
 export function useWeighing(project: Project, unit: Unit, wanted: Wanted): Weighing {
   const document = {
     unit: wanted.spec,
@@ -43,15 +43,15 @@ export function useWeighing(project: Project, unit: Unit, wanted: Wanted): Weigh
 
 /** The fabric of each role; one that another role has already is told as the same, so that it is not used twice. */
 function fabricsOf(project: Project, unit: Unit) {
-  const roles = Object.entries(unit.cloths);
+  const roles = Object.entries(unit.fabrics);
   return Object.fromEntries(
     roles.map(([role, id], i) => {
       const before = roles.slice(0, i).find(([, other]) => other === id);
-      return [role, before ? { same_as: before[0] } : clothOf(project, id)?.fabric];
+      return [role, before ? { same_as: before[0] } : fabricOf(project, id)?.fabric];
     }),
   );
 }
 
-export function clothOf(project: Project, id: number | undefined): Cloth | undefined {
-  return project.cloths.find((cloth) => cloth.id === id);
+export function fabricOf(project: Project, id: number | undefined): Fabric | undefined {
+  return project.fabrics.find((fabric) => fabric.id === id);
 }

@@ -3,7 +3,7 @@
 module Server
   module Models
     # A fabric on the shelf: how it looks on screen, and the document that says in which form it is.
-    class Cloth < ActiveRecord::Base
+    class Fabric < ActiveRecord::Base
       belongs_to :maker
 
       # @return [Hash]

@@ -2,21 +2,21 @@
 
 module OakenGauge
   module Weighing
-    # Where the cloth of one fabric goes, in square inches. The four parts add up to what is consumed:
+    # Where the fabric of one fabric goes, in square inches. The four parts add up to what is consumed:
     # what is lost is what is left when the others are taken away, and that is never less than nothing.
     #
     # - allocations: [Stock::Allocation] what was taken from stock
     # - in_units, surplus: Float
-    class Cloth
+    class FabricParts
       # @return [Float]
       attr_reader :in_units, :surplus
 
       # Roles that are cut from one fabric share what is taken of it: each has what it keeps, and of what goes back or
       # is lost a part as large as that.
       #
-      # @param by_role [Hash{Symbol => Cloth}]
+      # @param by_role [Hash{Symbol => Fabric}]
       # @yield [role] tells fabrics apart
-      # @return [Hash{Symbol => Cloth}]
+      # @return [Hash{Symbol => Fabric}]
       def self.shared(by_role, &fabric)
         by_role.keys.group_by(&fabric).values.select { |roles| roles.size > 1 }.reduce(by_role) do |all, roles|
           all.merge(apportioned(all.slice(*roles)))
@@ -25,10 +25,10 @@ module OakenGauge
 
       def self.apportioned(by_role)
         consumed, offcut, kept = %i[consumed offcut kept].map { |part| by_role.values.sum(&part) }
-        by_role.transform_values do |cloth|
-          share = cloth.kept / kept
-          new(allocations: cloth.allocations, in_units: cloth.in_units, surplus: cloth.surplus,
-              consumed: cloth.kept + (share * (consumed - kept)), offcut: share * offcut)
+        by_role.transform_values do |fabric|
+          share = fabric.kept / kept
+          new(allocations: fabric.allocations, in_units: fabric.in_units, surplus: fabric.surplus,
+              consumed: fabric.kept + (share * (consumed - kept)), offcut: share * offcut)
         end
       end
       private_class_method :apportioned

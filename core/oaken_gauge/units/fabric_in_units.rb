@@ -2,15 +2,15 @@
 
 module OakenGauge
   module Units
-    # How much cloth a unit holds.
-    module Cloth
-      # The cloth that one patch brings into the unit, allowances and all: its finished outline pushed
+    # How much fabric a unit holds.
+    module FabricInUnits
+      # The fabric that one patch brings into the unit, allowances and all: its finished outline pushed
       # outward, less what sticks out past the unit.
       #
       # @param patch [Patch]
       # @param seam [Numeric] inches
       # @return [Float] square inches
-      def cloth_in_patch(patch, seam)
+      def fabric_in_patch(patch, seam)
         held(patch, seam).sum(0.0, &:area)
       end
 
@@ -21,7 +21,7 @@ module OakenGauge
       # @param seam [Numeric] inches
       # @param band [Patches::Band]
       # @return [Float] square inches
-      def cloth_in_blunt_patch(patch, seam, band)
+      def fabric_in_blunt_patch(patch, seam, band)
         (@blunt ||= {})[[patches.index do |one|
           one.equal?(patch)
         end, seam, band.low, band.high]] ||= blunt_area(patch, held(patch, seam), band)
@@ -32,7 +32,7 @@ module OakenGauge
       # @param patch [Patch]
       # @param seam [Numeric] inches
       # @return [Float] square inches
-      def cloth_in_flipped_patch(patch, seam)
+      def fabric_in_flipped_patch(patch, seam)
         left, right, low, high = patch.outline.floating.bounds
         square = Polygon.rectangle(right - left, high - low).move(left, low).floating.offset(seam.to_f)
         held(patch, seam).sum(0.0) { |part| part.inside(square)&.area || 0.0 }
@@ -41,8 +41,8 @@ module OakenGauge
       # @param role [Symbol]
       # @param seam [Numeric] inches
       # @return [Float] square inches of one fabric in one unit
-      def cloth_of(role, seam)
-        (@cloth_of ||= {})[[role, seam]] ||= patches_of(role).sum(0.0) { |patch| cloth_in_patch(patch, seam) }
+      def fabric_of(role, seam)
+        (@fabric_of ||= {})[[role, seam]] ||= patches_of(role).sum(0.0) { |patch| fabric_in_patch(patch, seam) }
       end
 
       # A patch as cut with those of its dog ears off that stick out past the unit, where all patches of the fabric and
