@@ -11,8 +11,8 @@ class ChangingUnitsTest < BrowserCase
 
   def test_what_they_are_for_how_many_how_large_and_of_which_fabric
     change do
-      assert_equal(["Wave tips", "24", "2"], ["What for", "How many", "Finished size"].map { |field| find_field(field).value })
-      fill_in "What for", with: "Breakers"
+      assert_equal(["Wave tips", "24", "2"], ["Name", "How many", "Finished size"].map { |field| find_field(field).value })
+      fill_in "Name", with: "Breakers"
       fill_in "How many", with: "30"
       fill_in "Finished size", with: "2.5"
       select "Rust sail", from: "dark"
@@ -32,11 +32,11 @@ class ChangingUnitsTest < BrowserCase
 
   def test_what_cannot_be_is_said_and_nothing_is_changed
     change do
-      fill_in "What for", with: ""
+      fill_in "Name", with: ""
       fill_in "Finished size", with: "0"
       click_button "Change", exact: true
 
-      assert_selector ".entry", text: /What for.*a text of 1 to 80 characters/m
+      assert_selector ".entry", text: /Name.*a text of 1 to 80 characters/m
       assert_selector ".entry", text: /Finished size.*at least/m
       assert_equal "0", find_field("Finished size").value
     end
@@ -48,11 +48,11 @@ class ChangingUnitsTest < BrowserCase
     click_button "Pick Two at a time", exact: true
 
     assert_heard "Picked: Two at a time"
-    change { click_button "Take them away" }
+    change { click_button "Remove" }
 
     assert_selector "a[aria-current=page]", text: "Shallows"
     assert_no_selector "a.unit-tab", text: "Wave tips"
-    assert_text "Took Wave tips away."
+    assert_text "Removed Wave tips."
     click_button "Undo"
 
     assert_selector "a[aria-current=page]", text: "Wave tips"
@@ -63,7 +63,7 @@ class ChangingUnitsTest < BrowserCase
     @project.units.where.not(id: @unit.id).destroy_all
     page.refresh
     find(".method-name", text: /Two at a time$/)
-    change { click_button "Take them away" }
+    change { click_button "Remove" }
 
     assert_text "Slack Tide lap quilt has no units yet"
     click_button "Undo"
@@ -85,10 +85,10 @@ class ChangingUnitsTest < BrowserCase
     assert_equal 24, @unit.reload.spec["count"]
     @unit.update!(label: "Spume")
     click_button "Change these units"
-    within("[role=dialog]") { click_button "Take them away" }
+    within("[role=dialog]") { click_button "Remove" }
     click_button "Save mine over it"
 
-    assert_text "Took Spume away."
+    assert_text "Removed Spume."
     assert @unit.reload.removed_at
   end
 

@@ -55,7 +55,7 @@ class EntryTest < BrowserCase
 
   def test_a_new_unit
     click_button "Add a unit"
-    fill_in "What for", with: "Foam"
+    fill_in "Name", with: "Foam"
     within("[role=dialog]") do
       fill_in "How many", with: "none"
       click_button "Add"
@@ -75,7 +75,7 @@ class EntryTest < BrowserCase
 
     assert_text "Slack Tide lap quilt has no units yet"
     click_button "Add a unit"
-    fill_in "What for", with: "First waves"
+    fill_in "Name", with: "First waves"
     click_button "Add", exact: true
 
     assert_selector "a[aria-current=page]", text: "First waves"

@@ -17,10 +17,10 @@ class KindsOfUnitTest < BrowserCase
     assert_text "flying geese units"
     assert_selector "[role=slider][aria-label='Fence: finished height'][aria-valuetext='two inches']"
     assert_heard "goose five and one quarter inches, sky two and seven eighths inches", SMALL_SKY
-    assert_heard "Half-inch triangle, quarter-square side: printed four inches"
+    assert_heard "Half-inch triangle, QST side: printed four inches"
     open_way SMALL_SKY
 
-    assert_heard "A set makes 4: 6 sets for 22 leaves 2 over."
+    assert_heard "A set makes 4: 6 sets for 22, 2 extra units."
     assert_heard "The large square is the goose, five and one quarter inches; the small one the sky, two and seven eighths inches."
   end
 
@@ -69,14 +69,14 @@ class KindsOfUnitTest < BrowserCase
     open_labelled "Keels"
     strips = "Single patches from strips"
 
-    assert_heard "half-square four inches, quarter-square four inches", strips
+    assert_heard "HST four inches, QST four inches", strips
     find("[role=slider][aria-label='Fence: finished size']").send_keys(*([:left] * 8))
 
-    assert_heard "half-square three inches, quarter-square three inches", strips
+    assert_heard "HST three inches, QST three inches", strips
     open_way strips
     find("[role=slider][aria-label='Fence: finished size']").send_keys(*([:right] * 8))
 
-    assert_heard "half-square four inches, quarter-square four inches", strips
+    assert_heard "HST four inches, QST four inches", strips
     assert_equal 2, way(strips).all(".reading .size-finished").size
     assert_equal 2, all(".settings li").size
   end
@@ -87,7 +87,7 @@ class KindsOfUnitTest < BrowserCase
       click_button "Add a unit"
       choose_kind kind["title"]
       within("[role=dialog]") do
-        fill_in "What for", with: "Trial #{kind['kind']}"
+        fill_in "Name", with: "Trial #{kind['kind']}"
         click_button "Add", exact: true
       end
 
@@ -106,7 +106,7 @@ class KindsOfUnitTest < BrowserCase
     click_button "Add a unit"
     choose_kind "cut-corner squares"
     within("[role=dialog]") do
-      fill_in "What for", with: "Too much corner"
+      fill_in "Name", with: "Too much corner"
       fill_in "Finished corner", with: "3"
       click_button "Add", exact: true
 
@@ -128,7 +128,7 @@ class KindsOfUnitTest < BrowserCase
     click_button "Add a unit"
     choose_kind "shapes"
     within("[role=dialog]") do
-      fill_in "What for", with: "Keystone"
+      fill_in "Name", with: "Keystone"
       fill_in "Finished corners, counter-clockwise: x, y; x, y; …", with: "0, 0; 2, 2 1/2; 5, 0"
       click_button "Add", exact: true
 

@@ -15,7 +15,7 @@ class TroubleTest < BrowserCase
     click_button "Pick Two at a time", exact: true
 
     assert_selector "[role=dialog]", text: "Changed in another window"
-    assert_heard "There24 finished at two inches, patches"
+    assert_heard "Saved there24 finished at two inches, patches"
     click_button "Keep what was saved there"
 
     assert_heard "Picked: Single patches, die cut"

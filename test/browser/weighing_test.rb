@@ -36,7 +36,7 @@ class WeighingScreenTest < BrowserCase
   end
 
   def test_tools_lock_at_their_marks_and_show_the_gap_between_them
-    assert_heard "Strip-number triangle, half-square side: printed two and one half inches"
+    assert_heard "Strip-number triangle, HST side: printed two and one half inches"
     fence.send_keys(:right)
 
     assert_fence "two and one eighth inches"
@@ -62,7 +62,7 @@ class WeighingScreenTest < BrowserCase
     click_button "Undo"
 
     assert_heard "Picked: Two at a time"
-    click_button "Take back Two at a time", exact: true
+    click_button "Unpick Two at a time", exact: true
 
     assert_text "No method picked yet"
     press [:control, "z"]
@@ -108,7 +108,7 @@ class WeighingScreenTest < BrowserCase
     assert_text "Picked:"
     press "?"
 
-    assert_selector "[role=dialog]", text: "take hold of the fence"
+    assert_selector "[role=dialog]", text: "go to the fence"
     press :escape
 
     assert_no_selector "[role=dialog]"
@@ -118,7 +118,7 @@ class WeighingScreenTest < BrowserCase
   end
 
   def test_sorting_by_any_figure
-    { "Minutes" => 7, "Chances to slip" => 6, "Left over" => 4 }.each do |head, column|
+    { "Minutes" => 7, "Chances for error" => 6, "Extra units" => 4 }.each do |head, column|
       click_button head
 
       assert_selector "th[aria-sort=ascending]", text: head
@@ -140,9 +140,9 @@ class WeighingScreenTest < BrowserCase
 
     assert_selector "tr.method svg[role=img][aria-label*='Nine units in ten come out between']", minimum: 7
     assert_match(/9\d(\.\d)? in 100 good assumed/, heard(two))
-    click_button "How true"
+    click_button "Accuracy"
 
-    assert_selector "th[aria-sort=ascending]", text: "How true"
+    assert_selector "th[aria-sort=ascending]", text: "Accuracy"
     shares = all("tr.method td:nth-child(5)").filter_map do |cell|
       cell.text[/([\d.]+) in 100/, 1]&.to_f || (100.0 if cell.text.include?("all"))
     end
@@ -156,19 +156,19 @@ class WeighingScreenTest < BrowserCase
     assert_heard "Makes just the 24 that are needed, one by one. Against “"
     assert_heard "Rotate the ruler 180° between cuts, don't flip it."
     assert_heard "The 2 on Half-inch triangle is the finished size, not the strip width."
-    within("section[aria-label='How true']") do
-      assert_text "What makes it wander, by step"
+    within("section[aria-label='Accuracy']") do
+      assert_text "What makes it vary, by step"
       assert_text "sewing the long side"
-      assert_text(/A row of units, or a block as wide: of 2 is true, give or take 0\.\d+/)
+      assert_text(/A row of 2 comes out exact ± 0\.\d+/)
     end
   end
 
   def test_what_counts_puts_the_ways_in_another_order
     before = ways
     set_weight "Least time", 3
-    set_weight "Truest units", 0
+    set_weight "Most accurate", 0
     set_weight "Least fabric", 0
-    set_weight "Nothing left over", 0
+    set_weight "No extra units", 0
 
     assert_selector "tr.method:first-of-type .method-name", text: "Single patches, die cut"
     minutes = all("tr.method td:nth-child(7)").map { |cell| cell.text.to_i }
@@ -179,17 +179,17 @@ class WeighingScreenTest < BrowserCase
     open_unit @unit, "?counts=0-3-0-0-0"
 
     assert_selector "tr.method:first-of-type .method-name", text: "Single patches, die cut"
-    click_button "Put back"
+    click_button "Reset"
 
-    assert_text "as you keep them"
+    assert_text "as saved"
     assert_equal before, ways
   end
 
   def test_what_counts_can_be_kept
     set_weight "Least time", 3
-    click_button "Keep"
+    click_button "Save"
 
-    assert_text "as you keep them"
+    assert_text "as saved"
     assert_equal 3, @maker.reload.priorities["time"]
     open_unit @unit
 
@@ -198,22 +198,22 @@ class WeighingScreenTest < BrowserCase
 
   def test_what_was_kept_can_be_undone
     set_weight "Easiest to learn", 2
-    click_button "Keep"
+    click_button "Save"
 
-    assert_text "as you keep them"
+    assert_text "as saved"
     assert_equal 2, @maker.reload.priorities["ease"]
-    within("section[aria-label='What counts']") { click_button "Undo" }
+    within("section[aria-label='What matters']") { click_button "Undo" }
 
     assert_selector "[role=slider][aria-label='Easiest to learn'][aria-valuenow='0']"
     assert_equal 0, @maker.reload.all_priorities["ease"]
     # Kept twice, the second can be undone too.
     [1, 2].each do |stop|
       set_weight "Easiest to learn", stop
-      click_button "Keep"
+      click_button "Save"
 
-      assert_text "as you keep them"
+      assert_text "as saved"
     end
-    within("section[aria-label='What counts']") { click_button "Undo" }
+    within("section[aria-label='What matters']") { click_button "Undo" }
 
     assert_selector "[role=slider][aria-label='Easiest to learn'][aria-valuenow='1']"
     assert_equal 1, @maker.reload.priorities["ease"]
@@ -226,19 +226,19 @@ class WeighingScreenTest < BrowserCase
 
     assert_selector "[role=slider][aria-label='Least time'][aria-valuetext='very much']"
     assert_selector "[role=slider][aria-label='Least fabric'][aria-valuetext='very much']"
-    assert_text "as you keep them"
+    assert_text "as saved"
   end
 
   def test_what_counts_is_not_kept_over_another_window
     @maker.reload.update!(priorities: { "ease" => 2 })
     set_weight "Least time", 3
-    click_button "Keep"
+    click_button "Save"
 
     assert_text "This was changed in another window after you opened it."
     assert_equal({ "ease" => 2 }, @maker.reload.priorities)
-    click_button "Keep all the same"
+    click_button "Save anyway"
 
-    assert_text "as you keep them"
+    assert_text "as saved"
     assert_equal 3, @maker.reload.priorities["time"]
   end
 

@@ -14,13 +14,13 @@ class WindowsTest < BrowserCase
     click_button "Pick Two at a time", exact: true
 
     assert_selector "[role=dialog]", text: "Changed in another window"
-    assert_heard "There24 finished at two inches, eight at a time"
-    assert_heard "Here24 finished at two inches, two at a time"
+    assert_heard "Saved there24 finished at two inches, eight at a time"
+    assert_heard "Yours24 finished at two inches, two at a time"
     click_button "Save mine over it"
 
     assert_heard "Picked: Two at a time"
     Capybara.using_session(:other) do
-      click_button "Take back Eight at a time", exact: true
+      click_button "Unpick Eight at a time", exact: true
 
       assert_selector "[role=dialog]", text: "Changed in another window"
       click_button "Keep what was saved there"
@@ -70,13 +70,13 @@ class WindowsTest < BrowserCase
 
     assert_includes labels, "light: 1 of 1"
     assert_includes labels, "Wave tips, finished"
-    assert(labels.any? { |label| label.match?(/square inches used, \d+ taken: \d+ in the units/) })
+    assert(labels.any? { |label| label.match?(/square inches used, \d+ from stock: \d+ in the units/) })
   end
 
   def test_every_control_says_what_it_does_and_by_which_key
     way("Two at a time").find("button", text: "Pick").hover
 
-    assert_selector "[role=tooltip]", text: "Pick this way", visible: :all
+    assert_selector "[role=tooltip]", text: "Pick this method", visible: :all
     assert_selector "[role=tooltip]", text: "P", visible: :all
   end
 

@@ -55,8 +55,8 @@ class ComparisonTest < CoreCase
     assert_equal [["8 in 100 more come out good"], []], against_plain(good: 0.98)
     assert_equal [[], ["2 in 100 fewer come out good"]], against_plain(good: 0.882)
     assert_equal [[], []], against_plain(good: 0.893)
-    assert_equal [[], ["3 units more left over"]], against_plain(over: 3)
-    assert_equal [[], ["1 unit more left over"]], against_plain(over: 1)
+    assert_equal [[], ["3 more extra units"]], against_plain(over: 3)
+    assert_equal [[], ["1 more extra unit"]], against_plain(over: 1)
     assert_equal [["easier to learn"], []], against_plain(difficulty: 6)
   end
 

@@ -36,7 +36,7 @@ class ReasonsTest < CoreCase
 
   def test_what_is_left_over_is_what_is_made_too_many
     each_with_the_other(13) do |method, _, about|
-      said = method["why"][/leaves (\d+|none) over/, 1]
+      said = method["why"][/, (\d+|no) extra units?\./, 1]
 
       assert_equal method["makes"]["surplus"], said.to_i, about
     end
@@ -60,7 +60,7 @@ class ReasonsTest < CoreCase
   def test_units_left_over_by_the_figures
     said = 0
     each_with_the_other(13) do |method, other, about|
-      words = method["why"][/(\d+) units? (?:fewer|more) left over/] or next
+      words = method["why"][/(\d+) (?:fewer|more) extra units?/] or next
 
       said += 1
 
@@ -98,15 +98,15 @@ class ReasonsTest < CoreCase
     methods = feasible({ "kind" => "flying_geese", "finished" => %w[2 4], "count" => 24 })
     small = methods.find { |method| method["method"] == "rotary/four_at_a_time_small_sky" }
 
-    assert_includes small["why"], "A set makes 4: 6 sets for 24 leaves none over."
+    assert_includes small["why"], "A set makes 4: 6 sets for 24, no extra units."
     assert_match(/Against “strips with a triangle ruler”, the next: \d minutes? less, easier to learn, but \d\d in 100 fewer come out good\./, small["why"])
   end
 
   def test_what_it_makes_in_words
     half = feasible({ "kind" => "half_square", "finished" => "2", "count" => 8 }).to_h { |method| [method["method"], method["why"]] }
 
-    { "rotary/patches" => "Makes just the 8 that are needed, one by one.", "rotary/two_at_a_time" => "A set makes 2: 4 sets for 8 leaves none over.",
-      "rotary/eight_at_a_time" => "A set makes 8: one set for 8 leaves none over." }.each { |id, made| assert half[id].start_with?(made), half[id] }
+    { "rotary/patches" => "Makes just the 8 that are needed, one by one.", "rotary/two_at_a_time" => "A set makes 2: 4 sets for 8, no extra units.",
+      "rotary/eight_at_a_time" => "A set makes 8: one set for 8, no extra units." }.each { |id, made| assert half[id].start_with?(made), half[id] }
   end
 
   def test_what_beats_it_on_every_count_is_named
@@ -173,11 +173,11 @@ class ReasonsTest < CoreCase
     assert_equal([false, true, false], ["2", "2 3/8", "2 1/2"].map { |finished| codes.call(finished).include?("between_lines") })
   end
 
-  # What the size is off by where that is more than it wanders; else the raw edges, if there are any.
+  # What the size is off by where that is more than it varies; else the raw edges, if there are any.
   def test_why_units_are_not_true
     half = feasible({ "kind" => "half_square", "finished" => "2", "count" => 8 }).to_h { |method| [method["method"], method["why"]] }
 
-    assert_match(%r{come within 1/16 of their size, being 0\.06 large on the whole\.\z}, half["rotary/four_at_a_time"])
+    assert_match(%r{come within 1/16 of their size, average 0\.06 large\.\z}, half["rotary/four_at_a_time"])
     assert_match(%r{come within 1/16 of their size, with 2 raw edges on the bias\.\z}, half["rotary/patches"])
     assert_match(%r{come within 1/16 of their size\.\z}, half["rotary/two_at_a_time"])
   end

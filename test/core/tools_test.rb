@@ -85,7 +85,7 @@ class ToolsTest < CoreCase
     cut = weigh("rotary/two_at_a_time", half_square("2", 2).merge("tools" => [lines.call("0"), lines.call("7/8")]))
 
     assert_equal "r7/8", cut["settings"][0]["tool"]
-    assert_match(/a heavy line/, cut["settings"][0]["say"])
+    assert_match(/an inch line/, cut["settings"][0]["say"])
   end
 
   def test_a_square_wider_than_the_ruler_gets_an_added_line

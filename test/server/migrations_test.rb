@@ -21,7 +21,7 @@ class MigrationsTest < ServerCase
 
   # Back to when fabrics were kept as cloths and methods as ways, and forth again.
   def test_fabrics_and_picks_are_renamed_with_what_is_in_them
-    @unit.create_pick!(method_id: "rotary/two_at_a_time", spec: @unit.spec, answer: { "method" => "rotary/two_at_a_time" })
+    send_json("PUT", "/api/units/#{@unit.id}/pick", { lock_version: @unit.lock_version, method: "rotary/two_at_a_time", unit: @unit.spec })
     counts = [@maker.fabrics.count, @unit.unit_fabrics.count]
     before = fetch("/api/projects/#{@project.id}")
     context.down(BEFORE)
@@ -34,6 +34,6 @@ class MigrationsTest < ServerCase
     ActiveRecord::Base.connection.clear_cache!
 
     assert_equal before, fetch("/api/projects/#{@project.id}")
-    assert_raises(ActiveRecord::StatementInvalid) { @unit.pick.update!(method_id: "no method") }
+    assert_raises(ActiveRecord::StatementInvalid) { Server::Models::Pick.first.update!(method_id: "no method") }
   end
 end

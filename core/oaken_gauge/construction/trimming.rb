@@ -6,7 +6,7 @@ module OakenGauge
     # as well as they can, and what the seams leave open lies in the middle of the fabric; on two sides,
     # two raw sides are laid on the ruler's lines and the other two are cut.
     class Trimming
-      # What counts little beside the seams: lying in the middle.
+      # What matters little beside the seams: lying in the middle.
       MIDDLE = 1e-7
 
       # @param sides [Integer] 4 or 2

@@ -19,7 +19,7 @@ module OakenGauge
       end
 
       # @param size [Rational] inches
-      # @return [Boolean] whether it falls on a heavy line or a half of the ruler it is cut with
+      # @return [Boolean] whether it falls on an inch line or a half of the ruler it is cut with
       def easy_line?(size)
         best(size, [size])&.easy_line?(size) || false
       end
@@ -30,7 +30,7 @@ module OakenGauge
         @rulers ||= @method.task.drawer.of(Tools::StraightRuler)
       end
 
-      # Of the rulers that reach, the one on which most sizes are easily found, and of those fall on a heavy line.
+      # Of the rulers that reach, the one on which most sizes are easily found, and of those fall on an inch line.
       def best(longest, size)
         rulers.select { |ruler| ruler.reach >= longest }
               .max_by { |ruler| %i[easy_line? main_line?].map { |line| size.count { |side| ruler.public_send(line, side) } } }
@@ -62,9 +62,9 @@ module OakenGauge
       end
 
       def line_words(ruler, side)
-        return "a heavy line" if ruler.main_line?(side)
+        return "an inch line" if ruler.main_line?(side)
 
-        ruler.half?(side) ? "a half-inch line" : "a line between the heavy ones: read it twice"
+        ruler.half?(side) ? "a half-inch line" : "an eighth line: read it twice"
       end
 
       def added_line(ruler, side)

@@ -60,7 +60,7 @@ module OakenGauge
         return "Trim with #{tool}: its groove sits on the seam." if mark.reads == :finished
         return "Trim with #{tool} at #{mark.printed}: one side and the top, rotate it, trim the rest." if mark.reads == :letter
 
-        "Trim with #{tool} at #{mark.label(@method.task.measure)}, its center line on the seam: two sides, rotate it 180°, two sides."
+        "Trim with #{tool} at #{mark.label(@method.task.measure)}, its centre line on the seam: two sides, rotate it 180°, two sides."
       end
     end
   end

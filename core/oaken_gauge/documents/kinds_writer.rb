@@ -13,7 +13,7 @@ module OakenGauge
       private
 
       def units
-        Units.kinds.values.map { |kind| unit(kind) }.sort_by { |kind| [kind["drawing"]["patches"].size, kind["title"]] }
+        Units.kinds.values.sort_by { |kind| [kind.common, kind.title] }.map { |kind| unit(kind) }
       end
 
       def unit(kind)

@@ -6,7 +6,7 @@ module OakenGauge
     class Priorities
       include Record
 
-      # What counts where nobody says; `ease` counts only where somebody does.
+      # What matters where nobody says; `ease` counts only where somebody does.
       { fabric: 1, time: 1, accuracy: 1, surplus: 1, ease: 0 }.each { |name, usual| number name, within: 0..100, default: usual }
 
       # @return [Hash{Symbol => Numeric}]

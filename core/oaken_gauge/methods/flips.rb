@@ -14,7 +14,7 @@ module OakenGauge
 
       # A square lies along its seam as its corner of the piece does. One that is too wide for its height
       # comes to lie skew when it is flipped: its corner as far out over the one side as it is in from the
-      # other, its seam's ends where they were, so that each side lies off by half of that on the whole.
+      # other, its seam's ends where they were, so that each side lies off by half of that.
       # @return [Numeric]
       def lies_along(joint, hand)
         high, wide = square(frame.joints.index(joint) + 1, hand)

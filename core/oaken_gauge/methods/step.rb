@@ -2,7 +2,7 @@
 
 module OakenGauge
   module Methods
-    # One step of a method, for the whole demand: the single source of effort, of chances to slip and
+    # One step of a method, for the whole demand: the single source of effort, of chances for error and
     # of the words on the bench.
     #
     # - operation: {Operation}

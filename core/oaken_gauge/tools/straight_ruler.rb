@@ -17,7 +17,7 @@ module OakenGauge
       end
 
       # @param size [Rational] inches
-      # @return [Boolean] whether a heavy line stands at the size
+      # @return [Boolean] whether an inch line stands at the size
       def main_line?(size)
         ((size - main_lines_at) % 1).zero?
       end

@@ -6,6 +6,7 @@ module OakenGauge
     class CutCorner < Unit
       title "cut-corner square"
       roles :body, :corners
+      common 8
       starter({ "finished" => "4", "count" => 12, "corner" => "1 1/2", "corners" => 2 })
 
       finishes

@@ -6,6 +6,7 @@ module OakenGauge
     class FlyingGeese < Unit
       title "flying geese unit"
       roles :goose, :sky
+      common 2
       finishes "Finished height", "Finished width"
       counted
       rule(:finished, say: lambda { |finished|

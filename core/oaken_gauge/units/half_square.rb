@@ -4,8 +4,9 @@ module OakenGauge
   module Units
     # A square of two half-square triangles, light above the diagonal and dark below it.
     class HalfSquare < Unit
-      title "half-square triangle unit"
+      title "half-square triangle unit (HST)", "half-square triangle units (HST)"
       roles :light, :dark
+      common 1
       finishes
       counted
       starter({ "finished" => "2", "count" => 24 })

@@ -4,8 +4,9 @@ module OakenGauge
   module Units
     # A square of four quarter-square triangles: light at top and bottom, dark at the sides.
     class Hourglass < Unit
-      title "hourglass unit"
+      title "hourglass unit (QST)", "hourglass units (QST)"
       roles :light, :dark
+      common 5
       finishes
       counted
       starter({ "finished" => "4", "count" => 12 })

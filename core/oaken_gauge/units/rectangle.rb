@@ -6,6 +6,7 @@ module OakenGauge
     class Rectangle < Unit
       title "rectangle"
       roles :patch
+      common 4
       finishes "Finished height", "Finished width"
       counted
       starter({ "finished" => %w[2 4], "count" => 24 })

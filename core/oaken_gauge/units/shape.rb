@@ -6,6 +6,7 @@ module OakenGauge
     class Shape < Unit
       title "shape"
       roles :patch
+      common 11
       measure "Finished height"
       field :outline, Documents::OutlineType.new, label: "Finished corners, counter-clockwise: x, y; x, y; …"
       counted

@@ -6,6 +6,7 @@ module OakenGauge
     class Square < Unit
       title "square"
       roles :patch
+      common 3
       finishes
       counted
       starter({ "finished" => "2", "count" => 24 })

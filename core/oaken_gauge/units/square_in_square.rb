@@ -7,6 +7,7 @@ module OakenGauge
     class SquareInSquare < Unit
       title "square-in-a-square unit"
       roles :center, :corners
+      common 6
       finishes
       counted
       starter({ "finished" => "4", "count" => 12 })

@@ -8,6 +8,7 @@ module OakenGauge
     class ThreeTriangle < Unit
       title "three-triangle unit"
       roles :half, :left, :right
+      common 7
       starter({ "finished" => "4", "count" => { "left" => 8, "right" => 8 } })
 
       HANDS = Documents::Composites::Mapping.new(Documents::Scalars::Whole.new(0..MOST), names: %w[left right], all: true,

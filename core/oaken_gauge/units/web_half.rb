@@ -7,6 +7,7 @@ module OakenGauge
     class WebHalf < Unit
       title "half of a web block", "halves of web blocks"
       roles :wedge, :kite
+      common 10
       finishes "Block side"
       counted
       starter({ "finished" => "8", "count" => 8 })

@@ -7,6 +7,7 @@ module OakenGauge
     class WedgeRing < Unit
       title "ring of eight wedges", "rings of eight wedges"
       roles :light, :dark, :corners
+      common 9
       finishes "Block side"
       counted
       flag :large_corners, label: "Cut the corners large and square them up"

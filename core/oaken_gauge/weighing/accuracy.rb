@@ -11,7 +11,7 @@ module OakenGauge
       ROWS = [2, 4, 8, 12].freeze
 
       # What one step adds. - step: Symbol, the operation; - size_bias, size_sd, point_sd: inches;
-      # - share: its part in all wandering, of size and points together
+      # - share: its part in all variation, of size and points together
       Part = Struct.new(:step, :size_bias, :size_sd, :point_sd, :share, keyword_init: true)
 
       # @return [Budget]

@@ -77,7 +77,8 @@ module OakenGauge
         mine, its = [@one, @other].map { |outcome| outcome.way.makes.surplus }
         return if mine == its
 
-        [mine < its, "#{count((mine - its).abs, 'unit')} #{mine < its ? 'fewer' : 'more'} left over"]
+        over = (mine - its).abs
+        [mine < its, "#{over} #{mine < its ? 'fewer' : 'more'} extra #{over == 1 ? 'unit' : 'units'}"]
       end
 
       def ease

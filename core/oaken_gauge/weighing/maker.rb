@@ -57,7 +57,7 @@ module OakenGauge
       length :narrow_seam, default: 3/16r, most: 2, label: "Narrow seam",
                            meaning: "What is sewn inside units that are cut exact, sewn narrow and trimmed."
       choice :trim_sides, [4, 2], default: 4, label: "Sides that are trimmed",
-                                  meaning: "Four, centred on the seams, or two, with the ears."
+                                  meaning: "Four, centred on the seams, or two sides and the dog ears."
       choice :marking, %w[aid drawn_line], default: :aid, label: "Lines for sewing",
                                            meaning: "Lead seams by the light or tape in the drawer, or draw lines all the same."
       choice :pressing, %w[to_side open], default: :to_side, label: "Seams are pressed",

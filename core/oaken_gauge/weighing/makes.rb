@@ -31,10 +31,10 @@ module OakenGauge
 
       # @return [String] what a set makes, and what that leaves
       def say
-        return "#{sets_needed} leaves #{surplus} over." if surplus.positive?
+        return "#{sets_needed}, #{surplus} extra #{surplus == 1 ? 'unit' : 'units'}." if surplus.positive?
         return "Makes just the #{made} that are needed, one by one." if per_set == 1
 
-        "#{sets_needed} leaves none over."
+        "#{sets_needed}, no extra units."
       end
 
       # @return [String] how many sets, beside those of other methods

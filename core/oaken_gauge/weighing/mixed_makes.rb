@@ -44,7 +44,7 @@ module OakenGauge
       # @return [String] what is made of what
       def say
         sets = parts.map { |part| part.makes.shortly }
-        "#{sets[..-2].join(', ')} and #{sets.last} #{surplus.zero? ? 'leave none over' : "leave #{surplus} over"}."
+        "#{sets[..-2].join(', ')} and #{sets.last} #{surplus.zero? ? 'leave no extra units' : "leave #{surplus} extra"}."
       end
     end
   end

@@ -89,7 +89,7 @@ module OakenGauge
         all.reject { |_, weight| weight < LEAST }
       end
 
-      # What does not wander lies on one side of a limit, or on it.
+      # What does not vary lies on one side of a limit, or on it.
       def reached(limit, jump, itself)
         at = mean + jump
         at < limit || (itself && at == limit) ? 1.0 : 0.0

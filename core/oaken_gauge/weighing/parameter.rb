@@ -13,7 +13,7 @@ module OakenGauge
     # - title: what it is called
     # - meaning: a sentence
     # - tells: :spread, :mean, :share, or :choice for what is not measured but chosen
-    # - around: Symbol, of a mean, the value that tells how far what is measured wanders around it
+    # - around: Symbol, of a mean, the value that tells how far what is measured varies around it
     Parameter = Struct.new(:name, :group, :part, :unit, :assumed, :most, :title, :meaning, :tells, :around, keyword_init: true) do
       # @return [Boolean] whether it is hers to choose
       def chosen?

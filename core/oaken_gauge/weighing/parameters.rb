@@ -37,29 +37,29 @@ module OakenGauge
       end
 
       part "Cutting"
-      error :ruler_main, 0.012, "Ruler on a heavy line",
-            "How far a cut lies off, along a straight ruler set to a heavy line or cut in a slot."
-      error :ruler_between, 0.018, "Ruler on a line between", "The same on a line between the heavy ones."
-      error :misread, 0.01, "Lines read wrong", "How many cuts on a line between are set to its neighbour instead.", tells: :share
-      error :misread_by, 0.125, "Off when read wrong", "How far the neighbouring line is.", tells: :mean
+      error :ruler_main, 0.012, "Ruler on an inch line",
+            "How far a cut lies off, along a straight ruler set to an inch or half-inch line, or cut in a slot."
+      error :ruler_between, 0.018, "Ruler on an eighth line", "The same on an eighth line."
+      error :misread, 0.01, "Lines read wrong", "How many cuts on an eighth line are set to the next line instead.", tells: :share
+      error :misread_by, 0.125, "Off when read wrong", "How far off the next line is.", tells: :mean
       error :precut, 0.012, "Edge of a precut strip", "How far the width of a strip that was bought cut is off."
       error :triangle_ruler, 0.012, "Triangle ruler", "How far a cut along a triangle ruler lies off."
       error :template, 0.020, "Round a template", "How far a cut round a template lies off."
       error :die, 0.006, "Die", "How far a die-cut edge lies off."
 
       part "Sewing and pressing"
-      error :take_up, 0.010, "Taken up by fold and thread", "What every seam takes beside its allowance, always.",
+      error :take_up, 0.010, "What the fold takes up", "What fold and thread take up in every seam, beside its allowance.",
             tells: :mean, around: :seam_foot
       error :take_up_open, 0.006, "The same, pressed open",
             "What a seam takes that is pressed open: less has to fold over it. Our own guess.", tells: :mean, around: :seam_foot
       error :scant, 0.010, "Scant seam", "How much less than the allowance you sew, to give back what fold and thread take.", tells: :choice
       error :thread, 0.010, "A thread inside the line", "How far inside a line you sew where a corner is flipped over it.",
             tells: :mean, around: :seam_line
-      error :seam_foot, 0.015, "Seam by the foot", "How far a seam wanders that is guided by the presser foot."
+      error :seam_foot, 0.015, "Seam by the foot", "How much a seam guided by the presser foot varies."
       error :seam_quarter_foot, 0.012, "Seam by a quarter-inch foot", "The same with a foot made for it."
-      error :seam_line, 0.012, "Seam beside a drawn line", "How far a seam along a drawn line wanders."
-      error :seam_guided, 0.010, "Seam by light, tape or guide", "How far a seam wanders that a light, a tape or a stick-on guide leads."
-      error :laying, 0.010, "Laid on one another", "How far two pieces are laid off one another. Not a figure of the trade: our own guess."
+      error :seam_line, 0.012, "Seam beside a drawn line", "How much a seam along a drawn line varies."
+      error :seam_guided, 0.010, "Seam by light, tape or guide", "How much a seam led by a light, a tape or a stick-on guide varies."
+      error :laying, 0.010, "Laid on one another", "How far off one another two pieces are laid. Our own guess."
       error :laying_blunt, 0.006, "Laid by blunt tips",
             "The same where tips come blunt or are trimmed first, so that a patch can only lie the right way. Our own guess."
       error :laying_open, 0.015, "Laid where open seams meet",
@@ -72,7 +72,7 @@ module OakenGauge
       error :trim_groove, 0.008, "Trimming, groove on the seam", "How far a side trimmed with a groove on the seam lies off."
       error :trim_line, 0.012, "Trimming, line on the seam", "The same with a line laid on the seam."
       error :fold, 0.010, "Fold of a foundation sheet", "How far each folded and sewn seam of a sheet lies off."
-      error :fold_take_up, 0.0625, "Taken up by a sheet's fold",
+      error :fold_take_up, 0.0625, "What a sheet's fold takes up",
             "What the fold of sheet and fabric takes, beside fold and thread of the seam. Our own guess.", tells: :mean, around: :fold
 
       part "Time"

@@ -70,10 +70,10 @@ module OakenGauge
         "Every unit is trimmed on #{@outcome.way.trim_sides == 2 ? 'two' : 'four'} sides"
       end
 
-      # What the size is off by always, or what makes it wander most.
+      # What the size is off by always, or what makes it vary most.
       def cause(accuracy)
         size = accuracy.size
-        return ", being #{format('%.2f', size.mean.abs)} #{size.mean.positive? ? 'large' : 'small'} on the whole" if size.mean.abs > size.sd
+        return ", average #{format('%.2f', size.mean.abs)} #{size.mean.positive? ? 'large' : 'small'}" if size.mean.abs > size.sd
 
         accuracy.bias_edges > 1 ? ", with #{accuracy.bias_edges} raw edges on the bias" : ""
       end

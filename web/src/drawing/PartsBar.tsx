@@ -43,5 +43,5 @@ export function area(squareInches: number): string {
 
 function sentence(waste: NonNullable<Method["waste"]>): string {
   const parts = PARTS.map((part) => `${area(waste[part.key])} ${part.name}`).join(", ");
-  return `${area(waste.net)} square inches used, ${area(waste.consumed)} taken: ${parts}`;
+  return `${area(waste.net)} square inches used, ${area(waste.consumed)} from stock: ${parts}`;
 }

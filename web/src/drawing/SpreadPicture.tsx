@@ -71,7 +71,7 @@ function Labels({ at }: { at: (inches: number) => number }) {
         1/16 small
       </text>
       <text x={at(0)} y={HEIGHT + 12}>
-        true
+        exact
       </text>
       <text x={at(LIMIT)} y={HEIGHT + 12}>
         1/16 large
@@ -88,7 +88,7 @@ function sentence(accuracy: Accuracy): string {
 /** How far off a size is, in words. */
 export function off(inches: number): string {
   const thousandths = Math.abs(inches).toFixed(3);
-  return thousandths === "0.000" ? "true" : `${thousandths} ${inches < 0 ? "small" : "large"}`;
+  return thousandths === "0.000" ? "exact" : `${thousandths} ${inches < 0 ? "small" : "large"}`;
 }
 
 /** A share as it is read: so many in a hundred. */

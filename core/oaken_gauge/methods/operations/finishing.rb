@@ -34,7 +34,7 @@ guided: :cut_between
         operation :snip, :snip, "Snip the allowance between the stitching lines.",
                   "Snip %<count>d allowances between the stitching lines, so that each half presses its own way."
         operation :trim_to, :trim_side, "Trim the unit to %<on>s.",
-                  "Trim every unit to %<on>s, centered on its seams: two sides, rotate it 180°, two sides; %<count>d cuts.", **trimming
+                  "Trim every unit to %<on>s, centred on its seams: two sides, rotate it 180°, two sides; %<count>d cuts.", **trimming
         operation :trim_two, :trim_side, "Trim the unit to %<on>s.",
                   "Trim every unit to %<on>s: two raw sides on the ruler's lines, cut the other two and the dog ears; %<count>d cuts.",
                   **trimming

@@ -30,7 +30,7 @@ module OakenGauge
         operation :sew_beside_guide, seam, "Right sides together, sew %<size>s beside the diagonal, its corner led along the guide.",
                   "Right sides together, sew %<size>s beside the diagonals, either side, the corner led along the guide: %<count>d seams.",
                   **by_line, called: "sewing by the guide"
-        operation :sew_on_guide, seam, "Right sides together, start on a scrap; sew a thread inside the diagonal, corner along the guide.",
+        operation :sew_on_guide, seam, "Right sides together, start on a scrap; sew a thread inside the diagonal by the guide.",
                   "Right sides together, start on a scrap and chain piece %<count>d seams, a thread inside the diagonals, " \
                   "the corner along the guide.",
                   **on_line, called: "sewing by the guide"
@@ -43,17 +43,18 @@ module OakenGauge
                   **sewing, called: "sewing the long side"
         operation :sew_seam, seam, "Right sides together, sew 1 seam%<on>s.", "Right sides together, chain piece %<count>d seams%<on>s.",
                   **sewing, called: "sewing seams"
-        operation :lay_opposites, [], "Lay the 2 halves right sides together, opposite colors facing, seams nested.",
-                  "Lay %<count>d pairs right sides together, opposite colors facing, seams nested.", **laying, called: "matching the halves"
+        operation :lay_opposites, [], "Lay the 2 halves right sides together, opposite colours facing, seams nested.",
+                  "Lay %<count>d pairs right sides together, opposite colours facing, seams nested.",
+                  **laying, called: "matching the halves"
         operation :lay_apart, [],
-                  "Lay the halves right sides together, opposite colors facing, outer edges together: the seams do not meet.",
-                  "Lay %<count>d pairs right sides together, opposite colors facing, outer edges together: the seams do not meet.",
+                  "Lay the halves right sides together, opposite colours facing, outer edges together: the seams do not meet.",
+                  "Lay %<count>d pairs right sides together, opposite colours facing, outer edges together: the seams do not meet.",
                   **laying, called: "laying the halves"
         operation :lay_on, [], "Lay 1 %<on>s on its square, right sides together.",
                   "Lay %<count>d %<on>s on their squares, right sides together.", **laying, called: "laying pieces on one another"
         operation :lay_centered, [], "Lay the smaller square in the middle of the larger, right sides together.",
                   "Lay %<count>d smaller squares in the middle of the larger, right sides together.",
-                  **laying, called: "centering the square"
+                  **laying, called: "centring the square"
         operation :fold_and_sew, seam, "Fold the sheet on its line and sew.", "Fold and sew %<count>d seams.", alignments: 1, care: :needle,
                   called: "folding and sewing the sheet"
       end

@@ -55,8 +55,8 @@ function Profile({ maker }: { maker: Maker }) {
         </p>
         <Standing changing={changing} />
         <Choices maker={maker} changing={changing} />
-        <Values title="How true" id="error" maker={maker} changing={changing} />
-        <Values title="How long" id="time" maker={maker} changing={changing} />
+        <Values title="Accuracy" id="error" maker={maker} changing={changing} />
+        <Values title="Time" id="time" maker={maker} changing={changing} />
       </main>
       <MakerConflict changing={changing} />
     </div>

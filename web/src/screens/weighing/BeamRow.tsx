@@ -11,14 +11,14 @@ type Props = {
 };
 
 /** What a side of a tool is called by the patch it makes. */
-export const SIDES: Record<string, string> = { half_square: "half-square", quarter_square: "quarter-square" };
+export const SIDES: Record<string, string> = { half_square: "HST", quarter_square: "QST" };
 const READS: Record<string, string> = {
-  finished: "reads finished",
-  strip: "reads strip",
-  cut: "reads cut",
-  unfinished: "reads unfinished",
-  letter: "lettered",
-  cell: "reads cell",
+  finished: "finished sizes",
+  strip: "strip widths",
+  cut: "cut sizes",
+  unfinished: "unfinished sizes",
+  letter: "letters",
+  cell: "cell sizes",
 };
 
 /** One side of one tool: its marks on the beam's scale, and what it says at the fence. */

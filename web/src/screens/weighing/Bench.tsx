@@ -47,7 +47,7 @@ export function Bench({ project, unit }: Props) {
   };
   const unpick = () => {
     changing.forget();
-    picking.unpick("Took the pick back");
+    picking.unpick("Removed the pick");
   };
   const toggleFocused = () => {
     const focused =
@@ -84,7 +84,7 @@ export function Bench({ project, unit }: Props) {
         showKeys={() => showKeys(true)}
       />
       <main>
-        <h1 className="sr-only">{unit.label}: ways to make it</h1>
+        <h1 className="sr-only">{unit.label}: methods</h1>
         <Order
           project={project}
           unit={unit}

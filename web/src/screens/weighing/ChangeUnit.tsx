@@ -19,7 +19,7 @@ export function ChangeUnit({ project, unit, changing }: Props) {
   return (
     <>
       <Dialog.Root open={open} onOpenChange={setOpen}>
-        <Hint text="Change these units, or take them away" keys="E">
+        <Hint text="Change or remove these units" keys="E">
           <Dialog.Trigger
             className="icon-button change-unit"
             aria-label="Change these units"
@@ -47,7 +47,7 @@ export function ChangeUnit({ project, unit, changing }: Props) {
                   className="button take-away"
                   onClick={() => void changing.takeAway(unit).then(close)}
                 >
-                  Take them away
+                  Remove
                 </button>
               </UnitForm>
             )}

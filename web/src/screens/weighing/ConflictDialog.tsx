@@ -9,13 +9,13 @@ export function ConflictDialog({ picking, unit }: { picking: Picking; unit: Unit
   const versions = conflict && (
     <dl className="versions">
       <div>
-        <dt>There</dt>
+        <dt>Saved there</dt>
         <dd>
           <Version spec={conflict.theirs.unit} method={conflict.theirs.pick?.method ?? null} />
         </dd>
       </div>
       <div>
-        <dt>Here</dt>
+        <dt>Yours</dt>
         <dd>
           <Version spec={conflict.mine.spec} method={conflict.mine.method} />
         </dd>
@@ -35,10 +35,10 @@ export function ConflictDialog({ picking, unit }: { picking: Picking; unit: Unit
 }
 
 function Version({ spec, method }: { spec: UnitDocument; method: string | null }) {
-  const way = method ? method.replace(/^.*\//, "").replaceAll("_", " ") : "no method picked";
+  const picked = method ? method.replace(/^.*\//, "").replaceAll("_", " ") : "no method picked";
   return (
     <>
-      <UnitWords unit={spec} />, {way}
+      <UnitWords unit={spec} />, {picked}
     </>
   );
 }

@@ -1,14 +1,14 @@
 import { Dialog } from "radix-ui";
 
 const KEYS: [string, string][] = [
-  ["F", "take hold of the fence; ← → move it by an eighth, Page Up and Page Down by more"],
+  ["F", "go to the fence; ← → move it by an eighth, Page Up and Page Down by more"],
   ["S", "type the finished size"],
   ["C", "type how many"],
-  ["W", "set what counts; ← → change it, Tab goes to the next"],
+  ["W", "set what matters; ← → change it, Tab goes to the next"],
   ["M", "go to the methods; ↑ ↓ move, Enter opens a row"],
-  ["P", "pick the row you are on, or take the pick back"],
-  ["E", "change these units, or take them away"],
-  ["H", "your hands: what is assumed of them, and what was measured"],
+  ["P", "pick the row you are on, or remove the pick"],
+  ["E", "change or remove these units"],
+  ["H", "your hands: what is assumed, what is measured"],
   ["Ctrl Z or U", "undo"],
   ["D", "light or dark"],
   ["?", "this list"],

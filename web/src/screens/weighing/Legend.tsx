@@ -17,7 +17,7 @@ export function Legend() {
           <rect x="3" width="20" height="12" className="spread-band" />
           <rect x="6" y="4" width="14" height="4" className="spread-bar" />
         </svg>
-        nine units in ten, against 1/16 either way
+        nine units in ten, against ± 1/16
       </span>
       <span>
         <span className="legend-ring" /> finished size

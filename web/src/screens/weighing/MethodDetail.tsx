@@ -109,7 +109,7 @@ function FabricTable({ method, fabricOf }: { method: Method; fabricOf: FabricOf 
             </th>
           ))}
           <th scope="col" className="numeric">
-            taken
+            from stock
           </th>
         </tr>
       </thead>
@@ -170,6 +170,10 @@ function Steps({ method }: { method: Method }) {
 /** What it comes to, in words. */
 function done({ effort }: Method): string {
   if (!effort) return "";
-  const passes = effort.passes > 0 ? `, ${effort.passes} through the press` : "";
-  return `Cuts: ${effort.cuts}, with a ruler laid down ${effort.placements} times${passes}.`;
+  const passes = effort.passes > 0 ? `, ${counted(effort.passes, "pass", "passes")} through the press` : "";
+  return `${counted(effort.cuts, "cut")}, the ruler placed ${counted(effort.placements, "time")}${passes}.`;
+}
+
+function counted(number: number, one: string, many = `${one}s`): string {
+  return `${number} ${number === 1 ? one : many}`;
 }

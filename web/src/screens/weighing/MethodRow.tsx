@@ -82,13 +82,13 @@ function Figures({ method, scale, most, fabricOf, pickedHere, busy, onPick }: Pr
         <Assumed basis={method.effort?.basis} of="time" />
       </td>
       <td>
-        <Hint text={pickedHere ? "Take the pick back" : "Pick this way"} keys="P">
+        <Hint text={pickedHere ? "Remove the pick" : "Pick this method"} keys="P">
           <button
             type="button"
             className={pickedHere ? "pick-button pick-button-on" : "pick-button"}
             disabled={busy}
             aria-pressed={pickedHere}
-            aria-label={`${pickedHere ? "Take back" : "Pick"} ${method.title}`}
+            aria-label={`${pickedHere ? "Unpick" : "Pick"} ${method.title}`}
             onClick={onPick}
           >
             {pickedHere ? <PinOff size={16} aria-hidden="true" /> : <Pin size={16} aria-hidden="true" />}

@@ -34,12 +34,12 @@ export function MethodTable({ project, unit, answer, wanted, stale, busy, onPick
   const sort = (sorting: Sorting) => wanted.change({ sort: sorting === "rank" ? null : sorting });
 
   return (
-    <section aria-label="Ways to make it" className={stale ? "methods methods-stale" : "methods"}>
+    <section aria-label="Methods" className={stale ? "methods methods-stale" : "methods"}>
       <table>
         <thead>
           <tr>
             <SortHead sorting="rank" current={wanted.sorting} onSort={sort}>
-              Way
+              Method
             </SortHead>
             <th scope="col">
               Fabric to scale <ScaleBar inches={10} scale={scale} />
@@ -48,13 +48,13 @@ export function MethodTable({ project, unit, answer, wanted, stale, busy, onPick
               Fabric used
             </SortHead>
             <SortHead sorting="surplus" current={wanted.sorting} onSort={sort} numeric>
-              Left over
+              Extra units
             </SortHead>
             <SortHead sorting="good" current={wanted.sorting} onSort={sort}>
-              How true
+              Accuracy
             </SortHead>
             <SortHead sorting="alignments" current={wanted.sorting} onSort={sort} numeric>
-              Chances to slip
+              Chances for error
             </SortHead>
             <SortHead sorting="minutes" current={wanted.sorting} onSort={sort} numeric>
               Minutes

@@ -10,9 +10,9 @@ export function MethodTruth({ method }: { method: Method }) {
   const { accuracy } = method;
   if (!accuracy) return null;
   return (
-    <section className="truth" aria-label="How true">
+    <section className="truth" aria-label="Accuracy">
       <h3>
-        How true <Assumed basis={accuracy.basis} of="error" />
+        Accuracy <Assumed basis={accuracy.basis} of="error" />
       </h3>
       <div className="truth-columns">
         <div>
@@ -43,10 +43,10 @@ function Figures({ accuracy }: { accuracy: Accuracy }) {
 
 function figures(accuracy: Accuracy): [string, string][] {
   const list: [string, string][] = [
-    ["Size on the whole", `${off(accuracy.size_bias)} (rounding alone: ${off(accuracy.rounding)})`],
-    ["It wanders by", `${accuracy.size_sd.toFixed(3)} either way`],
+    ["Size, on average", `${off(accuracy.size_bias)} (rounding alone: ${off(accuracy.rounding)})`],
+    ["Size varies by", `± ${accuracy.size_sd.toFixed(3)}`],
     ["Size within 1/16", inHundred(accuracy.within_sixteenth)],
-    ["Points wander by", `${accuracy.point_sd.toFixed(3)} either way`],
+    ["Points vary by", `± ${accuracy.point_sd.toFixed(3)}`],
     ["Points within 1/16", inHundred(accuracy.points_within_sixteenth)],
     ["Raw edges on the bias", String(accuracy.bias_edges)],
   ];
@@ -58,7 +58,7 @@ function figures(accuracy: Accuracy): [string, string][] {
 function Parts({ accuracy }: { accuracy: Accuracy }) {
   return (
     <table className="parts-of-error">
-      <caption>What makes it wander, by step</caption>
+      <caption>What makes it vary, by step</caption>
       <tbody>
         {accuracy.by_step.slice(0, NAMED).map((part) => (
           <tr key={part.step}>
@@ -79,11 +79,11 @@ function Parts({ accuracy }: { accuracy: Accuracy }) {
 function Rows({ accuracy }: { accuracy: Accuracy }) {
   return (
     <p className="rows-of-units">
-      A row of units, or a block as wide: of{" "}
+      A row of{" "}
       {accuracy.rows.map((row, i) => (
         <span key={row.units}>
           {i > 0 && "; of "}
-          <b>{row.units}</b> is {off(row.bias)}, give or take {row.sd.toFixed(3)}
+          <b>{row.units}</b> comes out {off(row.bias)} ± {row.sd.toFixed(3)}
         </span>
       ))}
       .

@@ -10,8 +10,8 @@ import type { Wanted } from "./useWanted";
 const COUNTS = [
   { name: "fabric", title: "Least fabric" },
   { name: "time", title: "Least time" },
-  { name: "accuracy", title: "Truest units" },
-  { name: "surplus", title: "Nothing left over" },
+  { name: "accuracy", title: "Most accurate" },
+  { name: "surplus", title: "No extra units" },
   { name: "ease", title: "Easiest to learn" },
 ] as const;
 const WORDS = ["not at all", "some", "much", "very much"];
@@ -30,8 +30,8 @@ export function Priorities({ project, wanted }: Props) {
   const weights = wanted.weights;
   const change = (name: string, weight: number) => wanted.weigh({ ...weights, [name]: weight });
   return (
-    <section className="priorities" aria-label="What counts">
-      <h2 id="counts">What counts</h2>
+    <section className="priorities" aria-label="What matters">
+      <h2 id="counts">What matters</h2>
       {COUNTS.map(({ name, title }) => (
         <div key={name} className="priority">
           <span className="priority-name">
@@ -64,7 +64,7 @@ function Keep({ project, wanted }: Props) {
   if (!wanted.weighed)
     return (
       <span className="priorities-keep quiet">
-        as you keep them
+        as saved
         {keeping.before && (
           <button type="button" className="link-button" onClick={keeping.undo}>
             Undo
@@ -74,18 +74,18 @@ function Keep({ project, wanted }: Props) {
     );
   return (
     <span className="priorities-keep">
-      <Hint text="Keep these for every unit">
+      <Hint text="Save these for every unit">
         <button
           type="button"
           className="link-button"
           disabled={keeping.isPending}
           onClick={() => keeping.keep(wanted.weights)}
         >
-          {clash ? "Keep all the same" : "Keep"}
+          {clash ? "Save anyway" : "Save"}
         </button>
       </Hint>
       <button type="button" className="link-button" onClick={() => wanted.weigh(null)}>
-        Put back
+        Reset
       </button>
       {keeping.isError && <span className="field-error">{keeping.error.message}</span>}
     </span>

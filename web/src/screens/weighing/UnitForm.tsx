@@ -68,13 +68,7 @@ export function UnitForm({ project, kinds, first, does, onSave, children, ...giv
           fabricOf={(of, role) => project.fabrics.find((one) => one.id === fabric(of, role))}
         />
       )}
-      <EntryField
-        id="unit-label"
-        label="What for"
-        value={label}
-        error={error?.at("/label")}
-        onEnter={setLabel}
-      />
+      <EntryField id="unit-label" label="Name" value={label} error={error?.at("/label")} onEnter={setLabel} />
       {kind.fields.map((field) => (
         <FieldEntry
           key={`${kind.kind}/${field.name}`}
@@ -106,7 +100,7 @@ export function UnitForm({ project, kinds, first, does, onSave, children, ...giv
         </p>
       )}
       <div className="dialog-buttons">
-        <Dialog.Close className="button">Leave it</Dialog.Close>
+        <Dialog.Close className="button">Cancel</Dialog.Close>
         <button type="submit" className="button button-brass" disabled={saving.isPending}>
           {does}
         </button>

@@ -68,7 +68,7 @@ export function useUnitChanges(project: Project, onChanged: () => void) {
       await refresh();
       await goTo(away.id);
     };
-    say({ said: `Took ${seen.label} away`, back });
+    say({ said: `Removed ${seen.label}`, back });
   };
   const undo = async () => {
     await done.data?.back();

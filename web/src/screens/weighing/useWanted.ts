@@ -15,7 +15,7 @@ export type Wanted = {
   at: string | null;
   sorting: Sorting;
   open: string | null;
-  /** What counts, and whether that is other than what the maker keeps. */
+  /** What matters, and whether that is other than what the maker keeps. */
   weights: Weights;
   weighed: boolean;
   weigh: (weights: Weights | null) => void;
