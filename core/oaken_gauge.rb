@@ -90,6 +90,28 @@ module OakenGauge
       Documents.read(document) { |node| Documents::Catalogue::FABRIC.read(node) }
     end
 
+    # Reads parts of a document by their names: :unit, :tool, :maker, :priorities, :method, :name, :seam_allowance,
+    # :version, and :shelf, which names what is stored by role.
+    # @param document [Object] parsed JSON
+    # @yield [Documents::Node] the whole, each of whose keys is read by {.read_part}
+    # @return what the block gives
+    def read_parts(document, &)
+      Documents.read(document, &)
+    end
+
+    # @param name [Symbol]
+    # @param node [Documents::Node]
+    # @return [Object, nil] nil where it cannot be read; the node has the fault then
+    def read_part(name, node)
+      Documents::Parts.fetch(name).read(node)
+    end
+
+    # @param text [String] JSON
+    # @return [Object]
+    def read_text(text)
+      Documents.parse(text)
+    end
+
     private
 
     def read(document, declared, **limits)

@@ -27,10 +27,13 @@ module Server
     # What stands between the network and the resources.
     def self.guards(stack)
       stack.use Rack::Deflater
+      stack.use Rack::ConditionalGet
+      stack.use Rack::ETag
       stack.use Rack::Attack
       stack.use Rack::Protection::HostAuthorization, permitted_hosts: HOSTS + ENV["HOST"].to_s.split(","), logging: false,
                                                      message: "This host is not served here."
       stack.use Rack::Protection::HttpOrigin, logging: false
+      stack.use Rack::Static, **Pages.files
       stack.use Middleware::BodyLimit
       stack.use Committee::Middleware::RequestValidation, schema: contract, error_class: ContractError, strict: false,
                                                           parse_response_by_content_type: false, raise: false

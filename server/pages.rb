@@ -1,26 +1,15 @@
 # frozen_string_literal: true
 
 module Server
-  # The built web application: its files as they are, and its one page for every address that is not
-  # the API's.
+  # The one page of the web application, for every address that is not the API's. Its files are served by {.files}.
   class Pages < Resources::Base
     DIST = File.join(ROOT, "web/dist")
-    YEAR = 365 * 24 * 3600
-    TYPES = { ".js" => "text/javascript", ".css" => "text/css", ".woff2" => "font/woff2", ".svg" => "image/svg+xml" }.freeze
 
-    # File names carry a digest of what is in them, so they may be kept for ever.
-    get "/assets/:file" do
-      path = File.join(DIST, "assets", File.basename(params["file"]))
-      raise Problem.missing("file of that name") unless File.file?(path) && TYPES.key?(File.extname(path))
-
-      cache_control :public, :immutable, max_age: YEAR
-      content_type TYPES.fetch(File.extname(path))
-      halt File.binread(path)
-    end
-
-    get "/favicon.svg" do
-      content_type TYPES.fetch(".svg")
-      halt File.binread(File.join(DIST, "favicon.svg"))
+    # File names carry a digest of what is in them, so they may be kept for ever; what is packed already is sent so.
+    # @return [Hash] options for Rack::Static
+    def self.files
+      kept = { "cache-control" => "public, max-age=31536000, immutable" }
+      { urls: ["/assets", "/favicon.svg"], root: self::DIST, gzip: true, cascade: true, header_rules: [["/assets", kept]] }
     end
 
     get %r{/(?!api/|assets/).*} do

@@ -32,6 +32,13 @@ module Server
       new(422, "Some of what was sent cannot be used.", errors: faults.map(&:to_document))
     end
 
+    # @param pointer [String] where in the request
+    # @param message [String]
+    # @return [Problem]
+    def self.at(pointer, message)
+      new(422, "Some of what was sent cannot be used.", errors: [{ "pointer" => pointer, "message" => message }])
+    end
+
     # @param text [String] "unit 7"
     # @return [Problem]
     def self.missing(text)

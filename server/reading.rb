@@ -8,16 +8,12 @@ module Server
   #     { name: keys.text("name") }.compact
   #   end
   class Reading
-    VERSION = OakenGauge::Documents::Scalars::Whole.new(0..2_147_483_647)
-    NAME = OakenGauge::Documents::Scalars::Text.new
-    SEAM = OakenGauge::Documents::Measures::Said.new(most: 2)
-
     # @param document [Object] a request's JSON
     # @yield [Reading]
     # @return what the block makes of it
     # @raise [OakenGauge::Documents::Invalid]
     def self.of(document, required: [], optional: [])
-      OakenGauge::Documents.read(document) do |node|
+      OakenGauge.read_parts(document) do |node|
         yield new(node) if node.keys_fit?(required: required, optional: optional)
       end
     end
@@ -28,30 +24,25 @@ module Server
     end
 
     # @param key [String]
-    # @param type [OakenGauge::Documents::Type]
+    # @param part [Symbol] what the core calls it, see OakenGauge.read_parts
     # @return [Object, nil] nil when it is not there
-    def value(key, type)
-      type.read(@node.child(key)) if @node.key?(key)
-    end
-
-    # @return [String, nil]
-    def text(key)
-      value(key, NAME)
+    def value(key, part = key.to_sym)
+      OakenGauge.read_part(part, @node.child(key)) if @node.key?(key)
     end
 
     # @return [Integer, nil]
     def version
-      value("lock_version", VERSION)
+      value("lock_version", :version)
     end
 
     # @return [String, nil] a seam allowance, written the usual way
     def seam
-      value("seam_allowance", SEAM)&.to_s
+      value("seam_allowance")&.to_s
     end
 
     # @return [Hash, nil] the document of a declared class, its lengths written the usual way
-    def document(key, type)
-      value(key, type)&.to_document
+    def document(key, part = key.to_sym)
+      value(key, part)&.to_document
     end
 
     # @return [OakenGauge::Documents::Node]

@@ -4,10 +4,6 @@ module Server
   # Reads what a request says of a unit. The unit's own document goes through the core, and its fabrics must play the
   # roles that its kind has, so that no unit is stored which could not be weighed.
   class UnitFields
-    IDS = OakenGauge::Documents::Scalars::Whole.new(1..2_147_483_647)
-    SHELF = OakenGauge::Documents::Composites::Mapping.new(IDS)
-    UNIT = OakenGauge::Documents::Catalogue::UNIT
-
     # @param keys [Reading]
     # @param project [Models::Project]
     # @param unit [Models::Unit, nil] as it is stored, when it is changed
@@ -19,11 +15,11 @@ module Server
 
     # @return [Hash] label:, spec: and fabrics:, those that were given
     def read
-      spec = @keys.value("unit", UNIT)
-      fabrics = @keys.value("fabrics", SHELF)
+      spec = @keys.value("unit")
+      fabrics = @keys.value("fabrics", :shelf)
       check_shelf(fabrics) if fabrics
       check_roles(spec, fabrics) if spec || @stored
-      { label: @keys.text("label"), spec: spec&.to_document, fabrics: fabrics }.compact
+      { label: @keys.value("label", :name), spec: spec&.to_document, fabrics: fabrics }.compact
     end
 
     private

@@ -6,6 +6,7 @@ module Server
     class Maker < ActiveRecord::Base
       # Projects go first: their units hold on to the fabrics.
       has_many :projects, -> { order(:id) }, dependent: :destroy
+      has_many :units, through: :projects, source: :all_units
       has_many :tools, -> { order(:position, :id) }, dependent: :destroy
       has_many :fabrics, -> { order(:id) }, dependent: :destroy
 

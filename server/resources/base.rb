@@ -23,6 +23,15 @@ module Server
         problem Problem.missing("#{error.model.to_s.split('::').last.downcase} #{error.id}".strip)
       end
 
+      # Two who add the same at once, and one who adds to what another has just removed.
+      error ActiveRecord::RecordNotUnique do
+        problem Problem.new(409, "This was added in another window at the same time.")
+      end
+
+      error ActiveRecord::InvalidForeignKey do
+        problem Problem.new(404, "What this belongs to was removed in another window.")
+      end
+
       error(*Database::GONE) do
         problem Problem.database_gone
       end
@@ -41,7 +50,7 @@ module Server
 
       # @return [Object] the request's JSON
       def document
-        @document ||= OakenGauge::Documents.parse(request.body.read.to_s)
+        @document ||= OakenGauge.read_text(request.body.read.to_s)
       end
 
       # Reads the keys of the request's JSON, and raises all its faults together.

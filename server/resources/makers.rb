@@ -22,8 +22,8 @@ module Server
       end
 
       def fields(keys)
-        { profile: keys.document("profile", OakenGauge::Weighing::Maker),
-          priorities: keys.document("priorities", OakenGauge::Documents::Priorities) }.compact
+        { profile: keys.document("profile", :maker),
+          priorities: keys.document("priorities") }.compact
       end
     end
   end

@@ -22,15 +22,15 @@ module Server
       private
 
       def find
-        Models::Unit.here.find(params["id"])
+        Models::Maker.at_bench.units.here.find(params["id"])
       end
 
       def fields(keys)
-        unit = keys.value("unit", UnitFields::UNIT)
+        unit = keys.value("unit")
         if unit && unit.class.kind.to_s != find.spec["kind"]
           keys.at("unit").child("kind").refuse("the unit's own kind, #{find.spec['kind']}")
         end
-        [keys.version, unit&.to_document, keys.value("method", OakenGauge::Documents::Scalars::Choice.new(OakenGauge::Methods.ids))&.to_s]
+        [keys.version, unit&.to_document, keys.value("method")&.to_s]
       end
 
       # Weighed anew here, so that what is kept is what the core says of the drawer as it is stored. Its

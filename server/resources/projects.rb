@@ -24,7 +24,7 @@ module Server
       end
 
       delete "/api/projects/:id" do
-        find.destroy!
+        save_over(find, Integer(params.fetch("lock_version")), &:destroy!)
         halt 204
       end
 
@@ -35,7 +35,7 @@ module Server
       end
 
       def fields(keys)
-        { name: keys.text("name"), seam_allowance: keys.seam }.compact
+        { name: keys.value("name"), seam_allowance: keys.seam }.compact
       end
     end
   end

@@ -2,7 +2,7 @@
 
 module Server
   module Resources
-    # The drawer: its tools, new ones, changed ones, ones taken away. A tool's document goes through
+    # The drawer: its tools, new ones, changed ones, ones removed. A tool's document goes through
     # the core, so that no tool is stored which it could not read.
     class Tools < Base
       get "/api/tools" do
@@ -23,7 +23,7 @@ module Server
       end
 
       delete "/api/tools/:id" do
-        find.destroy!
+        save_over(find, Integer(params.fetch("lock_version")), &:destroy!)
         halt 204
       end
 
@@ -38,14 +38,13 @@ module Server
       end
 
       def tool(keys)
-        keys.document("tool", OakenGauge::Documents::Catalogue::TOOL)
+        keys.document("tool")
       end
 
       def refuse_second(key, except: nil)
         return unless maker.tools.where.not(id: except&.id).exists?(key: key)
 
-        fault = OakenGauge::Documents::Fault.new(pointer: "/tool/id", message: "#{key.inspect} is the id of another tool in the drawer")
-        raise Problem.unreadable([fault])
+        raise Problem.at("/tool/id", "#{key.inspect} is the id of another tool in the drawer")
       end
     end
   end

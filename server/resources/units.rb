@@ -24,12 +24,12 @@ module Server
 
       delete "/api/units/:id" do
         save_over(find, Integer(params.fetch("lock_version"))) { |unit| unit.update!(removed_at: Time.now) }
-        answer Models::Unit.find(params["id"]).to_document
+        answer units.find(params["id"]).to_document
       end
 
       post "/api/units/:id/back" do
         version = read(required: %w[lock_version], &:version)
-        save_over(Models::Unit.find(params["id"]), version) { |unit| unit.update!(removed_at: nil) }
+        save_over(units.find(params["id"]), version) { |unit| unit.update!(removed_at: nil) }
         answer find.to_document
       end
 
@@ -40,7 +40,12 @@ module Server
       end
 
       def find
-        Models::Unit.here.find(params["id"])
+        units.here.find(params["id"])
+      end
+
+      # Found through their maker, whoever asks.
+      def units
+        Models::Maker.at_bench.units
       end
 
       def set_fabrics(unit, fields)

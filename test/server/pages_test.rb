@@ -5,16 +5,19 @@ require "support/server_case"
 # The built web application as it is served. (bin/test browser builds it; here a small stand-in does.)
 class PagesTest < ServerCase
   def setup
-    super
     @folder = Dir.mktmpdir
     FileUtils.mkdir_p(File.join(@folder, "assets"))
     File.write(File.join(@folder, "index.html"), '<meta name="style-nonce" content="NONCE"><script src="/assets/a.js"></script>')
     File.write(File.join(@folder, "assets/a.js"), "1")
-    File.write(File.join(@folder, "assets/secret.txt"), "no")
+    File.write(File.join(@folder, "secret.txt"), "no")
     File.write(File.join(@folder, "favicon.svg"), "<svg/>")
     @dist = Server::Pages.send(:remove_const, :DIST)
     Server::Pages.const_set(:DIST, @folder)
+    @app = Server::Application.build(log: LOG)
+    super
   end
+
+  attr_reader :app
 
   def teardown
     Server::Pages.send(:remove_const, :DIST)
@@ -49,8 +52,33 @@ class PagesTest < ServerCase
     assert_equal "image/svg+xml", last_response.media_type
   end
 
+  # What was packed when it was built is sent as it is.
+  def test_packed_files_are_sent_packed
+    Zlib::GzipWriter.open(File.join(@folder, "assets/a.js.gz")) { |file| file.write("packed") }
+    get "/assets/a.js", {}, { "HTTP_ACCEPT_ENCODING" => "gzip" }
+
+    assert_equal ["gzip", "text/javascript"], [last_response.headers["content-encoding"], last_response.media_type]
+    assert_equal "packed", Zlib::GzipReader.new(StringIO.new(last_response.body)).read
+  end
+
+  # What a browser has already is not sent again: a file by its date, an answer by its digest.
+  def test_what_did_not_change_is_not_sent_again
+    get "/assets/a.js"
+    get "/assets/a.js", {}, { "HTTP_IF_MODIFIED_SINCE" => last_response.headers["last-modified"] }
+
+    assert_equal [304, ""], [last_response.status, last_response.body]
+    get "/api/kinds"
+    tag = last_response.headers["etag"]
+    get "/api/kinds", {}, { "HTTP_IF_NONE_MATCH" => tag }
+
+    assert_equal [304, ""], [last_response.status, last_response.body]
+    get "/api/projects", {}, { "HTTP_IF_NONE_MATCH" => tag }
+
+    assert_equal 200, last_response.status
+  end
+
   def test_nothing_else_can_be_had
-    ["/assets/none.js", "/assets/secret.txt", "/assets/..%2Findex.html", "/assets/%2e%2e/index.html", "/api/none"].each do |path|
+    ["/assets/none.js", "/assets/..%2Fsecret.txt", "/assets/..%2Findex.html", "/assets/%2e%2e/index.html", "/api/none"].each do |path|
       get path
 
       refute_equal 200, last_response.status, path

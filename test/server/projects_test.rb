@@ -19,7 +19,10 @@ class ProjectsTest < ServerCase
     changed = send_json("PATCH", "/api/projects/#{made['id']}", { "lock_version" => 0, "name" => "Eel weir" })
 
     assert_equal ["Eel weir", 1], changed.values_at("name", "lock_version")
-    delete "/api/projects/#{made['id']}"
+    delete "/api/projects/#{made['id']}?lock_version=0"
+
+    assert_problem 409
+    delete "/api/projects/#{made['id']}?lock_version=1"
 
     assert_equal 204, last_response.status
     fetch("/api/projects/#{made['id']}")

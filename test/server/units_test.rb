@@ -118,7 +118,7 @@ class UnitsResourceTest < ServerCase
 
   def test_a_project_takes_its_units_with_it_those_put_aside_too
     take_away(0)
-    delete "/api/projects/#{@project.id}"
+    delete "/api/projects/#{@project.id}?lock_version=0"
 
     assert_equal [204, 0, 0], [last_response.status, Server::Models::Unit.count, Server::Models::Pick.count]
   end

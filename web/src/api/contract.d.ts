@@ -268,10 +268,12 @@ export interface paths {
         };
         put?: never;
         post?: never;
-        /** Take a project away, with all its units */
+        /** Remove a project, with all its units */
         delete: {
             parameters: {
-                query?: never;
+                query: {
+                    lock_version: number;
+                };
                 header?: never;
                 path: {
                     id: components["parameters"]["Id"];
@@ -576,10 +578,12 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        /** Take a tool out of the drawer */
+        /** Remove a tool from the drawer */
         delete: {
             parameters: {
-                query?: never;
+                query: {
+                    lock_version: number;
+                };
                 header?: never;
                 path: {
                     id: components["parameters"]["Id"];

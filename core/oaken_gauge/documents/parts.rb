@@ -1,0 +1,32 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Documents
+    # Parts of documents that are read by themselves, by name: what a server takes from its requests is read as it is
+    # read inside a document.
+    #
+    # @example
+    #   Parts.fetch(:seam_allowance).read(node)
+    module Parts
+      # The largest number that names something stored.
+      LARGEST = 2_147_483_647
+
+      class << self
+        # @param name [Symbol]
+        # @return [Type] what reads it
+        # @raise [KeyError]
+        def fetch(name)
+          all.fetch(name)
+        end
+
+        private
+
+        def all
+          @all ||= { unit: Catalogue::UNIT, tool: Catalogue::TOOL, maker: Weighing::Maker, priorities: Priorities,
+                     method: Scalars::Choice.new(Methods.ids), name: Scalars::Text.new, seam_allowance: Measures::Said.new(most: 2),
+                     version: Scalars::Whole.new(0..LARGEST), shelf: Composites::Mapping.new(Scalars::Whole.new(1..LARGEST)) }.freeze
+        end
+      end
+    end
+  end
+end
