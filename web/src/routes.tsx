@@ -1,14 +1,27 @@
-import { createBrowserRouter } from "react-router";
+import { createBrowserRouter, type RouteObject } from "react-router";
 
-import { FirstUnit } from "./screens/first-unit/FirstUnit";
 import { Broken } from "./screens/lost/Broken";
 import { Lost } from "./screens/lost/Lost";
-import { MakerScreen } from "./screens/maker/MakerScreen";
-import { WeighingScreen } from "./screens/weighing/WeighingScreen";
 
+type Screen = RouteObject["lazy"];
+
+const firstUnit: Screen = async () => ({
+  Component: (await import("./screens/first-unit/FirstUnit")).FirstUnit,
+});
+const weighing: Screen = async () => ({
+  Component: (await import("./screens/weighing/WeighingScreen")).WeighingScreen,
+});
+const maker: Screen = async () => ({ Component: (await import("./screens/maker/MakerScreen")).MakerScreen });
+
+/** Each screen is a script of its own, fetched when it is first gone to. */
 export const routes = createBrowserRouter([
-  { path: "/", element: <FirstUnit />, errorElement: <Broken /> },
-  { path: "/projects/:projectId/units/:unitId", element: <WeighingScreen />, errorElement: <Broken /> },
-  { path: "/maker", element: <MakerScreen />, errorElement: <Broken /> },
+  { path: "/", lazy: firstUnit, errorElement: <Broken />, hydrateFallbackElement: <></> },
+  {
+    path: "/projects/:projectId/units/:unitId",
+    lazy: weighing,
+    errorElement: <Broken />,
+    hydrateFallbackElement: <></>,
+  },
+  { path: "/maker", lazy: maker, errorElement: <Broken />, hydrateFallbackElement: <></> },
   { path: "*", element: <Lost /> },
 ]);
