@@ -94,6 +94,26 @@ class WeighingScreenTest < BrowserCase
     assert_fence "two inches"
   end
 
+  # On a tablet and a phone nothing is cut off: what does not fit beside its row is under it.
+  def test_on_small_screens
+    [[1024, 768], [820, 1180], [390, 844]].each do |width, height|
+      page.driver.resize(width, height)
+      beyond = page.evaluate_script("document.documentElement.scrollWidth - window.innerWidth")
+      cut_off = page.evaluate_script(<<~JS)
+        [...document.querySelectorAll("button, a, input, .figure-note, .method td")]
+          .filter((one) => { const box = one.getBoundingClientRect(); return box.width > 0 && (box.right > window.innerWidth + 1 || box.left < -1); })
+          .map((one) => one.textContent.slice(0, 40))
+      JS
+
+      assert_equal [0, []], [[beyond, 0].max, cut_off], width
+      if width < 1000
+        assert_operator all(".pick-button").map { |button| button.evaluate_script("this.getBoundingClientRect().height") }.min, :>=, 40
+      end
+    end
+  ensure
+    page.driver.resize(1280, 800)
+  end
+
   def test_all_of_it_by_key
     press "f"
     press :left, :left

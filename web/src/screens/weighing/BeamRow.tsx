@@ -28,7 +28,7 @@ export function BeamRow({ row, oneOfMany, place, fence }: Props) {
   return (
     <div className="beam-row">
       <div className="beam-row-name">
-        <span className="truncate">{row.name}</span>
+        <span>{row.name}</span>
         <span className="quiet truncate">{oneOfMany && side ? `${side}, ${row.reads}` : reads}</span>
       </div>
       <div className="beam-row-marks">

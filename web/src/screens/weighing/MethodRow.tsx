@@ -53,7 +53,7 @@ function Figures({ method, scale, most, fabricOf, pickedHere, busy, onPick }: Pr
   const strips = Object.entries(method.drawings ?? {});
   return (
     <>
-      <td>
+      <td className="method-strips">
         <div className={strips.length > 2 ? "strips strips-many" : "strips"}>
           {strips.map(([role, drawings]) => (
             <FirstStrip key={role} role={role} drawings={drawings} scale={scale} fabric={fabricOf(role)} />
@@ -68,7 +68,9 @@ function Figures({ method, scale, most, fabricOf, pickedHere, busy, onPick }: Pr
           from {method.taken}
         </span>
       </td>
-      <td className="numeric">{method.makes?.surplus}</td>
+      <td className="numeric" data-label="extra units">
+        {method.makes?.surplus}
+      </td>
       <td>
         {method.accuracy && <SpreadPicture accuracy={method.accuracy} />}
         <span className="figure-note">
@@ -76,12 +78,14 @@ function Figures({ method, scale, most, fabricOf, pickedHere, busy, onPick }: Pr
           <Assumed basis={method.accuracy?.basis} of="error" />
         </span>
       </td>
-      <td className="numeric">{method.accuracy?.alignments}</td>
-      <td className="numeric">
+      <td className="numeric" data-label="chances for error">
+        {method.accuracy?.alignments}
+      </td>
+      <td className="numeric" data-label="minutes">
         {method.effort?.minutes.toFixed(0)}
         <Assumed basis={method.effort?.basis} of="time" />
       </td>
-      <td>
+      <td className="method-pick">
         <Hint text={pickedHere ? "Remove the pick" : "Pick this method"} keys="P">
           <button
             type="button"
