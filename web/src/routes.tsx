@@ -13,6 +13,8 @@ const weighing: Screen = async () => ({
 });
 const maker: Screen = async () => ({ Component: (await import("./screens/maker/MakerScreen")).MakerScreen });
 
+const tools: Screen = async () => ({ Component: (await import("./screens/tools/ToolsScreen")).ToolsScreen });
+
 /** Each screen is a script of its own, fetched when it is first gone to. */
 export const routes = createBrowserRouter([
   { path: "/", lazy: firstUnit, errorElement: <Broken />, hydrateFallbackElement: <></> },
@@ -23,5 +25,6 @@ export const routes = createBrowserRouter([
     hydrateFallbackElement: <></>,
   },
   { path: "/maker", lazy: maker, errorElement: <Broken />, hydrateFallbackElement: <></> },
+  { path: "/tools", lazy: tools, errorElement: <Broken />, hydrateFallbackElement: <></> },
   { path: "*", element: <Lost /> },
 ]);

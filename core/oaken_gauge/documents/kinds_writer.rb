@@ -5,9 +5,9 @@ module OakenGauge
     # Writes the kinds of units, tools and fabrics that there are, for a person to choose from and to fill in: what
     # each is called, its fields with their limits and words; of units the fabrics too, and one to begin with, drawn.
     class KindsWriter
-      # @return [Hash{String => Array<Hash>}] units of few patches first
+      # @return [Hash{String => Array<Hash>}] what is most common first
       def write
-        { "kinds" => units, "tools" => plain(Tools.kinds), "fabrics" => plain(Stock.forms) }
+        { "kinds" => units, "tools" => plain(Tools.kinds.sort_by { |_, kind| kind.common }), "fabrics" => plain(Stock.forms) }
       end
 
       private

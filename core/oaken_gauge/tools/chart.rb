@@ -18,6 +18,7 @@ module OakenGauge
       end
 
       title "Chart"
+      common 14
       choice :makes, -> { Units.kinds.keys }, label: "For units of kind"
       text :method, as: :technique, most: 60, label: "Method"
       list :marks, Line, as: :lines, within: 1..60, label: "Its lines"

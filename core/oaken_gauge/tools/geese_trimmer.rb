@@ -17,6 +17,7 @@ module OakenGauge
       end
 
       title "Geese trimmer"
+      common 6
       list :marks, Letter, as: :letters, within: 1..60, label: "Letters"
       made_for_seam
       rule(:letters, say: "repeats a letter: allowed is each once") { |letters| letters.map(&:mark).uniq.size == letters.size }

@@ -5,11 +5,12 @@ module OakenGauge
     # A ruler with a grid of lines. It has no allowance built in: its numbers are what is cut.
     class StraightRuler < Tool
       title "Straight ruler"
+      common 1
       length :width, most: LARGEST
       length :length, most: LARGEST
       length :grid, as: :step, default: 1/8r, least: Documents::Measures::FINEST, most: 1, because: "rulers have no finer lines",
                     label: "From line to line"
-      length :main_lines_at, default: 0r, least: 0r, most: 1, label: "Heavy lines at"
+      length :main_lines_at, default: 0r, least: 0r, most: 1, label: "Inch lines at"
 
       # @return [Grid] the lines printed on it
       def grid

@@ -20,6 +20,8 @@ module OakenGauge
       LARGEST = 120r
 
       class << self
+        include Offered
+
         # @return [String] the name of its kind in documents
         def kind
           @kind ||= Naming.snake(name)

@@ -8,6 +8,7 @@ module OakenGauge
       KINDS = %w[half_square hourglass three_triangle flying_geese square_in_square square].freeze
 
       title "Trimmer with a line on the seam"
+      common 4
       list :makes, Documents::Scalars::Choice.new(KINDS), within: 1..KINDS.size, label: "For units of kind"
       choice :reads, %w[unfinished], default: :unfinished, always: true, label: "The numbers are"
       field :marks, ScaleType.new, as: :numbers, label: "Numbers printed"

@@ -13,6 +13,7 @@ module OakenGauge
       end
 
       title "Wedge ruler"
+      common 7
       choice :tip_degrees, [45], default: 45, always: true, label: "Degrees at its tip"
       list :marks, Line, as: :lines, within: 1..60, label: "Strips printed"
       length :tip_blunt, default: nil, least: 0r, most: LARGEST, label: "Blunted by", meaning: "What is missing from a sharp tip."

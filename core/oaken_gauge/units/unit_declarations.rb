@@ -4,8 +4,7 @@ module OakenGauge
   module Units
     # What a unit's file declares about its kind.
     module UnitDeclarations
-      # Where a kind is offered that does not say how common it is.
-      LAST = 1000
+      include Offered
 
       # @overload roles(*names)
       #   Declares the fabric roles, in the order in which they are named to people.
@@ -44,14 +43,6 @@ module OakenGauge
         limits = { least: Unit::LEAST, most: Unit::LARGEST, because: "nothing smaller can be sewn" }
         type = names.size == 2 ? Documents::Measures::Pair.new(names: names, **limits) : Documents::Measures::Size.new(**limits)
         field :finished, type, label: measure, finished: true
-      end
-
-      # @overload common(place)
-      #   Declares its place in the order in which kinds are offered: what is made most comes first.
-      # @return [Integer]
-      def common(place = nil)
-        @common = place if place
-        @common || LAST
       end
 
       # Declares that so many of them are needed.

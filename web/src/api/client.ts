@@ -18,6 +18,16 @@ export type Field = Omit<Schemas["Field"], "options" | "fields" | "of" | "defaul
   of?: Field;
   default?: unknown;
 };
+/** A kind of tool, with what is asked of one. */
+export type ToolKind = { kind: string; title: string; fields: Field[] };
+/** A tool as the core reads and writes it: its other keys depend on its kind. */
+export type ToolDocument = { kind: string; id?: string; name?: string };
+/** A tool in the drawer. */
+export type StoredTool = {
+  id: number;
+  lock_version: number;
+  tool: { kind: string; id: string; name: string };
+};
 type Pick = Omit<Schemas["Pick"], "unit"> & { unit: UnitDocument };
 export type Unit = Omit<Schemas["Unit"], "unit" | "pick"> & { unit: UnitDocument; pick: Pick | null };
 export type Project = Omit<Schemas["FullProject"], "units"> & { units: Unit[] };
@@ -96,13 +106,19 @@ async function ask<Answer>(
     throw new ApiError(503, "The application is not answering. Nothing was lost; it is tried again.");
   });
   if (!response.ok) throw await problemOf(response);
-  return (await response.json()) as Answer;
+  return (response.status === 204 ? null : await response.json()) as Answer;
 }
 
 export const api = {
   maker: () => ask<Maker>("GET", "/api/maker"),
   changeMaker: (changes: MakerChange) => ask<Maker>("PATCH", "/api/maker", changes),
-  kinds: () => ask<{ kinds: Kind[] }>("GET", "/api/kinds"),
+  kinds: () => ask<{ kinds: Kind[]; tools: ToolKind[] }>("GET", "/api/kinds"),
+  tools: () => ask<{ tools: StoredTool[] }>("GET", "/api/tools"),
+  addTool: (tool: ToolDocument) => ask<StoredTool>("POST", "/api/tools", { tool }),
+  changeTool: (seen: StoredTool, tool: ToolDocument) =>
+    ask<StoredTool>("PATCH", `/api/tools/${seen.id}`, { lock_version: seen.lock_version, tool }),
+  removeTool: (seen: StoredTool) =>
+    ask<null>("DELETE", `/api/tools/${seen.id}?lock_version=${seen.lock_version}`),
   projects: () => ask<{ projects: Schemas["Project"][] }>("GET", "/api/projects"),
   project: (id: string) => ask<Project>("GET", `/api/projects/${id}`),
   addUnit: (projectId: number, unit: UnitChanges) =>

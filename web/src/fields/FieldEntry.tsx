@@ -29,6 +29,8 @@ export function FieldEntry(props: Props) {
       );
     case "choice":
       return <ChoiceEntry {...props} />;
+    case "choices":
+      return <ChoicesEntry {...props} />;
     case "lengths":
       return <Several {...props} labels={field.names ?? []} />;
     case "object":
@@ -76,6 +78,35 @@ function ChoiceEntry({ field, value, onChange }: Props) {
         ))}
       </select>
     </label>
+  );
+}
+
+/** Any of several, each to be ticked. */
+function ChoicesEntry({ field, value, at, error, onChange }: Props) {
+  // One by itself is written without a list.
+  const chosen: unknown[] = Array.isArray(value) ? value : value === undefined ? [] : [value];
+  const others = (one: unknown) => chosen.filter((other) => other !== one);
+  return (
+    <fieldset className="entry-group">
+      <legend>{field.label}</legend>
+      {(field.options ?? []).map((option) => (
+        <label key={option.label} className="entry entry-flag">
+          <input
+            type="checkbox"
+            checked={chosen.includes(option.value)}
+            onChange={(event) =>
+              onChange(event.target.checked ? [...chosen, option.value] : others(option.value))
+            }
+          />
+          <span>{option.label}</span>
+        </label>
+      ))}
+      {error?.at(at) && (
+        <p role="alert" className="field-error">
+          {error.at(at)}
+        </p>
+      )}
+    </fieldset>
   );
 }
 

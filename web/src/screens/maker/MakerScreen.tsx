@@ -1,11 +1,12 @@
 import { useQuery } from "@tanstack/react-query";
 import { ArrowLeft, Undo2 } from "lucide-react";
 import { useEffect } from "react";
-import { useLocation, useNavigate } from "react-router";
+import { useLocation } from "react-router";
 
 import { api, type Maker, type Parameter } from "../../api/client";
 import { Hint } from "../../parts/Hint";
 import { Notice } from "../../parts/Notice";
+import { useBack } from "../../parts/useBack";
 import { useKeys } from "../../parts/useKeys";
 import { useLight } from "../../parts/useLight";
 import { ChoiceRow } from "./ChoiceRow";
@@ -49,7 +50,7 @@ function Profile({ maker }: { maker: Maker }) {
       <main>
         <h1>Your hands</h1>
         <p className="hands-lead">
-          Every figure of how true and how long rests on these values. Each is assumed until you measure it
+          Every figure of accuracy and time rests on these values. Each is assumed until you measure it
           yourself: type what you found, and from how many. Errors are one standard deviation: two cuts in
           three come nearer than that.
         </p>
@@ -61,15 +62,6 @@ function Profile({ maker }: { maker: Maker }) {
       <MakerConflict changing={changing} />
     </div>
   );
-}
-
-/** Back to where she came from, or to the first unit when she came from nowhere. */
-function useBack() {
-  const navigate = useNavigate();
-  return () => {
-    const steps = (window.history.state as { idx?: number } | null)?.idx ?? 0;
-    void (steps > 0 ? navigate(-1) : navigate("/"));
-  };
 }
 
 /** Where a link leads that says which part it is about. */

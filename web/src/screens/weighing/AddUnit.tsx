@@ -4,7 +4,8 @@ import { useState } from "react";
 
 import type { Project } from "../../api/client";
 import { Hint } from "../../parts/Hint";
-import { AddUnitForm, useKinds } from "./AddUnitForm";
+import { useKinds } from "../../parts/useKinds";
+import { AddUnitForm } from "./AddUnitForm";
 
 /** A new unit for the project: what it is for, how many, what size, and of which fabric. */
 export function AddUnit({ project, labelled = false }: { project: Project; labelled?: boolean }) {

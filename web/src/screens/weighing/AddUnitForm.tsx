@@ -1,8 +1,9 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useQueryClient } from "@tanstack/react-query";
 import { useNavigate } from "react-router";
 
 import { api, type Project, type UnitChanges } from "../../api/client";
 import { Notice } from "../../parts/Notice";
+import { useKinds } from "../../parts/useKinds";
 import { UnitForm } from "./UnitForm";
 
 type Props = { project: Project; onDone: () => void };
@@ -30,9 +31,4 @@ export function AddUnitForm({ project, onDone }: Props) {
   return (
     first && <UnitForm project={project} kinds={kinds.data.kinds} first={first} does="Add" onSave={add} />
   );
-}
-
-/** They never change while the application runs. */
-export function useKinds() {
-  return useQuery({ queryKey: ["kinds"], queryFn: api.kinds, staleTime: Infinity });
 }

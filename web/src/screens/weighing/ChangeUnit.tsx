@@ -5,7 +5,7 @@ import { useState } from "react";
 import type { Kind, Project, Unit, UnitChanges } from "../../api/client";
 import { ClashDialog } from "../../parts/ClashDialog";
 import { Hint } from "../../parts/Hint";
-import { useKinds } from "./AddUnitForm";
+import { useKinds } from "../../parts/useKinds";
 import { UnitForm } from "./UnitForm";
 import type { UnitChanging } from "./useUnitChanges";
 

@@ -1,4 +1,4 @@
-import { CircleHelp, Hand, Moon, Pin, Sun } from "lucide-react";
+import { CircleHelp, Hand, Moon, Pin, Ruler, Sun } from "lucide-react";
 import { Link, NavLink } from "react-router";
 
 import type { Project, Unit } from "../../api/client";
@@ -27,6 +27,11 @@ export function Head({ project, light, turnLight, showKeys }: Props) {
         <AddUnit project={project} />
       </nav>
       <span className="head-tools">
+        <Hint text="Your tools" keys="T">
+          <Link to="/tools" className="icon-button" aria-label="Your tools">
+            <Ruler size={17} />
+          </Link>
+        </Hint>
         <Hint text="Your hands: assumed or measured" keys="H">
           <Link to="/maker" className="icon-button" aria-label="Your hands">
             <Hand size={17} />

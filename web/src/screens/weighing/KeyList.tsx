@@ -8,6 +8,7 @@ const KEYS: [string, string][] = [
   ["M", "go to the methods; ↑ ↓ move, Enter opens a row"],
   ["P", "pick the row you are on, or remove the pick"],
   ["E", "change or remove these units"],
+  ["T", "your tools: add, change or remove one"],
   ["H", "your hands: what is assumed, what is measured"],
   ["Ctrl Z or U", "undo"],
   ["D", "light or dark"],

@@ -1,0 +1,83 @@
+import { useMutation } from "@tanstack/react-query";
+import { Dialog } from "radix-ui";
+import { useState } from "react";
+
+import { ApiError, type ToolDocument, type ToolKind } from "../../api/client";
+import { FieldEntry } from "../../fields/FieldEntry";
+import { changed, type DraftObject } from "../../fields/written";
+
+type Props = {
+  /** The kinds to choose from; one for a tool whose kind stands. */
+  kinds: ToolKind[];
+  /** The tool as it stands, when it is changed. */
+  tool?: ToolDocument;
+  does: string;
+  onSave: (tool: ToolDocument) => Promise<unknown>;
+};
+
+/** A tool by what is printed on it. */
+export function ToolForm({ kinds, tool, does, onSave }: Props) {
+  const [kind, setKind] = useState(kinds[0]);
+  const [typed, setTyped] = useState<DraftObject>(tool ?? {});
+  const saving = useMutation({ mutationFn: onSave });
+  const error = saving.error instanceof ApiError ? saving.error : null;
+  if (!kind) return null;
+  const own = kind.fields.filter((field) => field.name !== "id");
+  // Only keys that the kind has, so that what was typed for another kind does no harm.
+  const document = own.reduce<DraftObject>((all, { name }) => changed(all, name, typed[name]), {
+    kind: kind.kind,
+    ...(tool && { id: tool.id }),
+  });
+
+  return (
+    <form
+      className="add-unit"
+      onSubmit={(event) => {
+        event.preventDefault();
+        saving.mutate(document as ToolDocument);
+      }}
+    >
+      {kinds.length > 1 && (
+        <label className="entry">
+          <span>Kind of tool</span>
+          <select
+            value={kind.kind}
+            onChange={(event) => {
+              setKind(kinds.find((one) => one.kind === event.target.value));
+              saving.reset();
+            }}
+          >
+            {kinds.map((one) => (
+              <option key={one.kind} value={one.kind}>
+                {one.title}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
+      {own.map((field) => (
+        <FieldEntry
+          key={`${kind.kind}/${field.name}`}
+          field={field}
+          value={document[field.name]}
+          at={`/tool/${field.name}`}
+          error={error}
+          onChange={(value) => setTyped((before) => ({ ...before, [field.name]: value }))}
+        />
+      ))}
+      {error && error.status !== 409 && (
+        <p role="alert" className="field-error">
+          {error.faults.length === 0
+            ? error.message
+            : "Not saved yet: see what is allowed in the fields above."}
+        </p>
+      )}
+      <div className="dialog-buttons">
+        <Dialog.Close className="button">Cancel</Dialog.Close>
+        <button type="submit" className="button button-brass" disabled={saving.isPending}>
+          {does}
+        </button>
+      </div>
+    </form>
+  );
+}
