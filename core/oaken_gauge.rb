@@ -90,8 +90,8 @@ module OakenGauge
       Documents.read(document) { |node| Documents::Catalogue::FABRIC.read(node) }
     end
 
-    # Reads parts of a document by their names: :unit, :tool, :maker, :priorities, :method, :name, :seam_allowance,
-    # :version, and :shelf, which names what is stored by role.
+    # Reads parts of a document by their names: :unit, :tool, :fabric, :colour, :weave, :maker, :priorities, :method,
+    # :name, :seam_allowance, :version, and :shelf, which names what is stored by role.
     # @param document [Object] parsed JSON
     # @yield [Documents::Node] the whole, each of whose keys is read by {.read_part}
     # @return what the block gives

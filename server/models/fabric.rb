@@ -5,10 +5,12 @@ module Server
     # A fabric on the shelf: how it looks on screen, and the document that says in which form it is.
     class Fabric < ActiveRecord::Base
       belongs_to :maker
+      has_many :unit_fabrics, dependent: :restrict_with_exception
+      has_many :units, through: :unit_fabrics
 
       # @return [Hash]
       def to_document
-        { "id" => id, "name" => name, "colour" => colour, "weave" => weave, "fabric" => document }
+        { "id" => id, "name" => name, "colour" => colour, "weave" => weave, "fabric" => document, "lock_version" => lock_version }
       end
     end
   end

@@ -61,6 +61,7 @@ class KindsOfUnitTest < BrowserCase
     click_button "Undo"
 
     assert_equal "4", find_field("Rights", with: "4").value
+    assert_no_text "Saving…"
     assert_equal({ "left" => 8, "right" => 4 }, @project.units.find_by!(label: "Keels").spec["count"])
   end
 

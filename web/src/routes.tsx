@@ -14,6 +14,9 @@ const weighing: Screen = async () => ({
 const maker: Screen = async () => ({ Component: (await import("./screens/maker/MakerScreen")).MakerScreen });
 
 const tools: Screen = async () => ({ Component: (await import("./screens/tools/ToolsScreen")).ToolsScreen });
+const fabrics: Screen = async () => ({
+  Component: (await import("./screens/fabrics/FabricsScreen")).FabricsScreen,
+});
 
 /** Each screen is a script of its own, fetched when it is first gone to. */
 export const routes = createBrowserRouter([
@@ -26,5 +29,6 @@ export const routes = createBrowserRouter([
   },
   { path: "/maker", lazy: maker, errorElement: <Broken />, hydrateFallbackElement: <></> },
   { path: "/tools", lazy: tools, errorElement: <Broken />, hydrateFallbackElement: <></> },
+  { path: "/fabrics", lazy: fabrics, errorElement: <Broken />, hydrateFallbackElement: <></> },
   { path: "*", element: <Lost /> },
 ]);

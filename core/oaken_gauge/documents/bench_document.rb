@@ -21,6 +21,8 @@ module OakenGauge
 
       # A fabric on the shelf: what it is called and looks like, and its form.
       class ShelfFabric < Type
+        WEAVES = %w[plain twill dots check slub].freeze
+
         # What stands beside the keys of its form.
         class Label
           include Record
@@ -28,7 +30,7 @@ module OakenGauge
           text :id
           text :name
           field :color, Scalars::Text.new(most: 20), default: nil
-          choice :weave, %w[plain twill dots check slub], default: nil
+          choice :weave, WEAVES, default: nil
         end
 
         # A label and the fabric it is on.

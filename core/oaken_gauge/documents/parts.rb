@@ -22,7 +22,8 @@ module OakenGauge
         private
 
         def all
-          @all ||= { unit: Catalogue::UNIT, tool: Catalogue::TOOL, maker: Weighing::Maker, priorities: Priorities,
+          @all ||= { unit: Catalogue::UNIT, tool: Catalogue::TOOL, fabric: Catalogue::FABRIC, colour: Colour.new,
+                     weave: Scalars::Choice.new(BenchDocument::ShelfFabric::WEAVES), maker: Weighing::Maker, priorities: Priorities,
                      method: Scalars::Choice.new(Methods.ids), name: Scalars::Text.new, seam_allowance: Measures::Said.new(most: 2),
                      version: Scalars::Whole.new(0..LARGEST), shelf: Composites::Mapping.new(Scalars::Whole.new(1..LARGEST)) }.freeze
         end

@@ -18,6 +18,10 @@ export type Field = Omit<Schemas["Field"], "options" | "fields" | "of" | "defaul
   of?: Field;
   default?: unknown;
 };
+/** A form in which fabric may be there, with what is asked of it. */
+export type FabricForm = { kind: string; title: string; fields: Field[] };
+/** What is said of a fabric. */
+export type FabricGiven = Omit<Fabric, "id" | "lock_version">;
 /** A kind of tool, with what is asked of one. */
 export type ToolKind = { kind: string; title: string; fields: Field[] };
 /** A tool as the core reads and writes it: its other keys depend on its kind. */
@@ -112,7 +116,13 @@ async function ask<Answer>(
 export const api = {
   maker: () => ask<Maker>("GET", "/api/maker"),
   changeMaker: (changes: MakerChange) => ask<Maker>("PATCH", "/api/maker", changes),
-  kinds: () => ask<{ kinds: Kind[]; tools: ToolKind[] }>("GET", "/api/kinds"),
+  kinds: () => ask<{ kinds: Kind[]; tools: ToolKind[]; fabrics: FabricForm[] }>("GET", "/api/kinds"),
+  fabrics: () => ask<{ fabrics: Fabric[] }>("GET", "/api/fabrics"),
+  addFabric: (given: FabricGiven) => ask<Fabric>("POST", "/api/fabrics", given),
+  changeFabric: (seen: Fabric, given: FabricGiven) =>
+    ask<Fabric>("PATCH", `/api/fabrics/${seen.id}`, { lock_version: seen.lock_version, ...given }),
+  removeFabric: (seen: Fabric) =>
+    ask<null>("DELETE", `/api/fabrics/${seen.id}?lock_version=${seen.lock_version}`),
   tools: () => ask<{ tools: StoredTool[] }>("GET", "/api/tools"),
   addTool: (tool: ToolDocument) => ask<StoredTool>("POST", "/api/tools", { tool }),
   changeTool: (seen: StoredTool, tool: ToolDocument) =>

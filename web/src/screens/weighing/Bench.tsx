@@ -65,6 +65,7 @@ export function Bench({ project, unit }: Props) {
     m: () => focusOn("[data-method]"),
     w: () => focusOn(".weight-thumb"),
     h: () => void navigate("/maker"),
+    b: () => void navigate("/fabrics"),
     t: () => void navigate("/tools"),
     p: toggleFocused,
     "ctrl+z": undo,

@@ -1,4 +1,4 @@
-import { CircleHelp, Hand, Moon, Pin, Ruler, Sun } from "lucide-react";
+import { CircleHelp, Hand, Moon, Pin, Ruler, Sun, SwatchBook } from "lucide-react";
 import { Link, NavLink } from "react-router";
 
 import type { Project, Unit } from "../../api/client";
@@ -30,6 +30,11 @@ export function Head({ project, light, turnLight, showKeys }: Props) {
         <Hint text="Your tools" keys="T">
           <Link to="/tools" className="icon-button" aria-label="Your tools">
             <Ruler size={17} />
+          </Link>
+        </Hint>
+        <Hint text="Your fabric" keys="B">
+          <Link to="/fabrics" className="icon-button" aria-label="Your fabric">
+            <SwatchBook size={17} />
           </Link>
         </Hint>
         <Hint text="Your hands: assumed or measured" keys="H">

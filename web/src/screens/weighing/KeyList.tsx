@@ -9,6 +9,7 @@ const KEYS: [string, string][] = [
   ["P", "pick the row you are on, or remove the pick"],
   ["E", "change or remove these units"],
   ["T", "your tools: add, change or remove one"],
+  ["B", "your fabric: add, change or remove one"],
   ["H", "your hands: what is assumed, what is measured"],
   ["Ctrl Z or U", "undo"],
   ["D", "light or dark"],

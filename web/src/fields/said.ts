@@ -1,0 +1,35 @@
+import type { Field } from "../api/client";
+import { isObject, writtenAs } from "./written";
+
+/** What a person would say of a document, key by key: only what is in it, and no plain yes or no that is "no". */
+export function known(fields: Field[], document: Record<string, unknown>, except: string[] = []): string[] {
+  return fields
+    .filter(({ name }) => !except.includes(name) && document[name] !== undefined && document[name] !== false)
+    .map((field) =>
+      field.type === "flag" ? field.label : `${field.label}: ${said(field, document[field.name])}`,
+    );
+}
+
+function said(field: Field, value: unknown): string {
+  if (Array.isArray(value) && value.some(isObject)) return value.map((one) => firstOf(one)).join(", ");
+  if (Array.isArray(value) && field.type === "lengths") return value.join(" × ");
+  if (Array.isArray(value)) return value.map((one) => labelOf(field.of ?? field, one)).join(", ");
+  const option = field.options?.find((one) => one.value === value);
+  if (option) return option.label;
+  if (isObject(value) && field.type !== "scale")
+    return Object.entries(value)
+      .map(([name, one]) => `${name} ${String(one)}`)
+      .join(", ");
+  return writtenAs(field, value);
+}
+
+function labelOf({ options }: Pick<Field, "options">, value: unknown): string {
+  if (Array.isArray(value)) return value.join(" × ");
+  return options?.find((option) => option.value === value)?.label ?? firstOf(value);
+}
+
+/** What a line of a list is told by: its first plain value. */
+function firstOf(one: unknown): string {
+  const first = isObject(one) ? Object.values(one).find((value) => typeof value === "string") : one;
+  return typeof first === "string" ? first.replaceAll("_", " ") : "";
+}

@@ -1,0 +1,27 @@
+import { Dialog } from "radix-ui";
+import { type ReactElement, type ReactNode, useState } from "react";
+
+type Props = {
+  title: string;
+  /** The button that opens it. */
+  trigger: ReactElement;
+  /** The form, and what closes it. */
+  children: (close: () => void) => ReactNode;
+};
+
+/** A form over the page. */
+export function FormDialog({ title, trigger, children }: Props) {
+  const [open, setOpen] = useState(false);
+  return (
+    <Dialog.Root open={open} onOpenChange={setOpen}>
+      <Dialog.Trigger asChild>{trigger}</Dialog.Trigger>
+      <Dialog.Portal>
+        <Dialog.Overlay className="overlay" />
+        <Dialog.Content className="dialog dialog-wide" aria-describedby={undefined}>
+          <Dialog.Title>{title}</Dialog.Title>
+          {children(() => setOpen(false))}
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}

@@ -1,0 +1,42 @@
+import type { ReactNode } from "react";
+
+import { FormDialog } from "./FormDialog";
+import { Words } from "./Words";
+
+type Props = {
+  name: string;
+  picture?: ReactNode;
+  /** What is known of it, in words. */
+  known: string[];
+  /** The form that changes it, and what closes it. */
+  form: (close: () => void) => ReactNode;
+  onRemove: () => void;
+};
+
+/** A thing that is kept, with what is known of it. */
+export function KeptRow({ name, picture, known, form, onRemove }: Props) {
+  return (
+    <li className="tool">
+      {picture}
+      <div className="tool-words">
+        <strong>{name}</strong>
+        <p className="quiet">
+          <Words>{known.join(" · ")}</Words>
+        </p>
+      </div>
+      <FormDialog
+        title={`Change ${name}`}
+        trigger={
+          <button type="button" className="button" aria-label={`Change ${name}`}>
+            Change
+          </button>
+        }
+      >
+        {form}
+      </FormDialog>
+      <button type="button" className="button take-away" aria-label={`Remove ${name}`} onClick={onRemove}>
+        Remove
+      </button>
+    </li>
+  );
+}

@@ -1,0 +1,88 @@
+import { api, type Fabric, type FabricGiven } from "../../api/client";
+import { fillOf, Weaves } from "../../drawing/Weaves";
+import { known } from "../../fields/said";
+import { Collection } from "../../parts/Collection";
+import { FormDialog } from "../../parts/FormDialog";
+import { KeptRow } from "../../parts/KeptRow";
+import { Notice } from "../../parts/Notice";
+import { useKinds } from "../../parts/useKinds";
+import { type Store, useStored } from "../../parts/useStored";
+import { FabricForm } from "./FabricForm";
+
+const SHELF: Store<Fabric, FabricGiven> = {
+  key: "fabrics",
+  list: async () => (await api.fabrics()).fabrics,
+  add: api.addFabric,
+  change: api.changeFabric,
+  remove: api.removeFabric,
+  name: ({ name }) => name,
+  given: ({ name, colour, weave, fabric }) => ({ name, colour, weave, fabric }),
+};
+
+const LEAD = "Units are cut from these. Measure the usable width: selvage to selvage, without the selvages.";
+
+/** The shelf: every fabric that is there, new ones, changed ones, removed ones. */
+export function FabricsScreen() {
+  const shelf = useStored(SHELF);
+  const forms = useKinds().data?.fabrics ?? [];
+  return (
+    <Collection
+      title="Your fabric"
+      lead={LEAD}
+      find="Find a fabric"
+      kept={shelf}
+      ready={forms.length > 0}
+      add={
+        <FormDialog
+          title="Add a fabric"
+          trigger={
+            <button type="button" className="button button-brass add-one">
+              Add a fabric
+            </button>
+          }
+        >
+          {(close) => (
+            <FabricForm forms={forms} does="Add" onSave={(given) => shelf.add(given).then(close)} />
+          )}
+        </FormDialog>
+      }
+    >
+      {(sought) => (
+        <>
+          <Weaves fabrics={shelf.list} />
+          {shelf.list.length === 0 && <Notice>No fabric on the shelf yet: add what you cut from.</Notice>}
+          <ul className="tools shelf">
+            {shelf.list
+              .filter(({ name }) => sought(name))
+              .map((fabric) => (
+                <KeptRow
+                  key={fabric.id}
+                  name={fabric.name}
+                  picture={
+                    <svg width="46" height="46" aria-hidden="true" className="swatch">
+                      <rect width="46" height="46" fill={fillOf(fabric)} />
+                    </svg>
+                  }
+                  known={wordsOf(fabric, forms)}
+                  onRemove={() => void shelf.remove(fabric)}
+                  form={(close) => (
+                    <FabricForm
+                      forms={forms}
+                      fabric={fabric}
+                      does="Change"
+                      onSave={(given) => shelf.change(fabric, given).then(close)}
+                    />
+                  )}
+                />
+              ))}
+          </ul>
+        </>
+      )}
+    </Collection>
+  );
+}
+
+function wordsOf({ fabric }: Fabric, forms: Parameters<typeof FabricForm>[0]["forms"]): string[] {
+  const form = forms.find((one) => one.kind === fabric.form);
+  return form ? [form.title, ...known(form.fields, fabric)] : [fabric.form];
+}
