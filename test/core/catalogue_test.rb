@@ -36,10 +36,10 @@ class CatalogueTest < CoreCase
                        "fabrics" => roles.to_h { |role| [role, Catalogue::FABRICS.fetch(fabric)] }, **rest.transform_keys(&:to_s) })
   end
 
-  # Other allowances than the usual one from the bolt only.
+  # Other allowances than the usual one, and other counts than the last, from the bolt only.
   def each_feasible(*counts, seams: ["1/4"])
     Catalogue::FABRICS.keys.product(counts, seams) do |fabric, count, seam|
-      next unless fabric == "yardage" || seam == "1/4"
+      next unless fabric == "yardage" || (seam == "1/4" && count == counts.last)
 
       Catalogue.units(count).each do |unit|
         ask(unit, fabric, seam_allowance: seam, maker: { "bonus" => true })["methods"].select { |m| m["feasible"] }
