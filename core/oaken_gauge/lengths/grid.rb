@@ -26,6 +26,12 @@ module OakenGauge
     end
 
     # @param size [Numeric] inches
+    # @return [Rational] the line that is read beside it
+    def nearest(size)
+      (size / step).round * step
+    end
+
+    # @param size [Numeric] inches
     # @return [Boolean] whether a line stands at the size
     def on?(size)
       (ceil(size) - size).abs <= Plane::SAME

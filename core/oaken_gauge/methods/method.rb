@@ -132,8 +132,18 @@ module OakenGauge
       end
 
       def measuring(size)
-        sides = size.map { |side| say(side) }
+        sides = size.map { |side| by_ruler(side) }
         sides.uniq.one? ? "#{sides.first} square" : sides.join(" × ")
+      end
+
+      # What is on no ruler is read beside the nearest eighth, or half centimetre.
+      def by_ruler(side)
+        return say(side) if side.is_a?(Rational)
+
+        near = task.grid.nearest(side)
+        return say(near) if (near - side).abs < Plane::FITTING
+
+        "a little #{side > near ? 'over' : 'under'} #{say(near)}"
       end
 
       def unfinished
