@@ -85,7 +85,19 @@ class ToolsTest < CoreCase
     cut = weigh("rotary/two_at_a_time", half_square("2", 2).merge("tools" => [lines.call("0"), lines.call("7/8")]))
 
     assert_equal "r7/8", cut["settings"][0]["tool"]
-    assert_match(/an inch line/, cut["settings"][0]["say"])
+    assert_match(/2 7.8 on R 7.8, a main line\./, cut["settings"][0]["say"])
+  end
+
+  # Cut 2 7/8, 3, 3 1/4 and 2 15/16 for finished 2, 2 1/8, 2 3/8 and 2 1/16 (2.9161 on sixteenths).
+  def test_a_line_is_called_by_where_it_stands
+    said = { ["2", "1/8"] => "an eighth line: read it twice", ["2 1/8", "1/8"] => "an inch line", ["2 3/8", "1/8"] => "a quarter-inch line: read it twice",
+             ["2 1/16", "1/16"] => "a sixteenth line: read it twice" }
+    said.each do |(finished, grid), line|
+      ruler = { "id" => "r", "name" => "R", "kind" => "straight_ruler", "width" => "6", "length" => "24", "grid" => grid }
+      cut = weigh("rotary/two_at_a_time", half_square(finished, 2).merge("tools" => [ruler], "grid" => grid))
+
+      assert_includes cut["settings"].first["say"], line, finished
+    end
   end
 
   def test_a_square_wider_than_the_ruler_gets_an_added_line

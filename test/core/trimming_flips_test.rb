@@ -36,6 +36,15 @@ class TrimmingFlipsTest < CoreCase
     assert(said.last.none? { |words| words.start_with?("Trim with") })
   end
 
+  # Until it is trimmed a piece is as large as it was cut.
+  def test_what_is_measured_after_each_round
+    unit = UNITS.keys.first
+    steps = weigh(UNITS[unit], { "unit" => unit, "tools" => Catalogue::TOOLS })["steps"]
+    said = steps.select { |step| step["step"] == "measure_round" }.map { |step| step["say"] }
+
+    assert_equal ["Measure 1: it should be 2 5/8 × 4 5/8 now.", "Measure 1: it should be 2 1/2 × 4 1/2 now."], said
+  end
+
   # A bonus corner is larger by the margin: 2 + 1/8 + 1/2 - 0.3536 - 0.8536 = 1.4179.
   def test_a_bonus_is_larger
     unit = UNITS.keys.first

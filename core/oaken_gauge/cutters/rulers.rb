@@ -4,6 +4,9 @@ module OakenGauge
   module Cutters
     # Setting straight rulers for squares and rectangles: which ruler reaches, which lines are read.
     class Rulers
+      # What the lines between are called, by the parts of an inch that they stand at.
+      FINE = { 4 => "a quarter-inch line", 8 => "an eighth line", 16 => "a sixteenth line" }.freeze
+
       # @param method [Methods::Method]
       def initialize(method)
         @method = method
@@ -19,7 +22,7 @@ module OakenGauge
       end
 
       # @param size [Rational] inches
-      # @return [Boolean] whether it falls on an inch line or a half of the ruler it is cut with
+      # @return [Boolean] whether it falls on a main line or a half of the ruler it is cut with
       def easy_line?(size)
         best(size, [size])&.easy_line?(size) || false
       end
@@ -30,7 +33,7 @@ module OakenGauge
         @rulers ||= @method.task.drawer.of(Tools::StraightRuler)
       end
 
-      # Of the rulers that reach, the one on which most sizes are easily found, and of those fall on an inch line.
+      # Of the rulers that reach, the one on which most sizes are easily found, and of those fall on a main line.
       def best(longest, size)
         rulers.select { |ruler| ruler.reach >= longest }
               .max_by { |ruler| %i[easy_line? main_line?].map { |line| size.count { |side| ruler.public_send(line, side) } } }
@@ -62,9 +65,9 @@ module OakenGauge
       end
 
       def line_words(ruler, side)
-        return "an inch line" if ruler.main_line?(side)
+        return (side % 1).zero? ? "an inch line" : "a main line" if ruler.main_line?(side)
 
-        ruler.half?(side) ? "a half-inch line" : "an eighth line: read it twice"
+        ruler.half?(side) ? "a half-inch line" : "#{FINE.fetch(side.denominator, 'a fine line')}: read it twice"
       end
 
       def added_line(ruler, side)

@@ -27,10 +27,10 @@ module OakenGauge
         Construction::SeamGraph.new(frame, seam).rounds.flat_map { |joints| flip_steps(joints.size * unit.count) }
       end
 
-      # A corner that is flipped leaves the piece as large as it was.
+      # A corner that is flipped leaves the piece as large as it was; one that was cut large is trimmed at the end.
       # @return [Array<Numeric>]
-      def size_after(_round)
-        unfinished
+      def size_after(round)
+        round == rounds ? unfinished : piece_of(unit.patches.first.role).size
       end
 
       private

@@ -93,7 +93,7 @@ module OakenGauge
       end
 
       # @param size [Rational] inches
-      # @return [Boolean] whether it is cut on an inch line, or in a slot
+      # @return [Boolean] whether it is cut on a main line, or in a slot
       def easy_line?(size, slotted: false)
         (slotted && task.slots.saves?(size)) || Cutters::Rulers.new(self).easy_line?(size)
       end

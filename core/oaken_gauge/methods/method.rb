@@ -136,11 +136,13 @@ module OakenGauge
         sides.uniq.one? ? "#{sides.first} square" : sides.join(" × ")
       end
 
-      # What is on no ruler is read beside the nearest eighth, or half centimetre.
+      # What is on no ruler is read beside the nearest line, however coarsely she cuts.
       def by_ruler(side)
         return say(side) if side.is_a?(Rational)
 
-        near = task.grid.nearest(side)
+        step = task.grid.step
+        step /= 2 while step > Sizes::EIGHTH
+        near = Grid.new(step).nearest(side)
         return say(near) if (near - side).abs < Plane::FITTING
 
         "a little #{side > near ? 'over' : 'under'} #{say(near)}"

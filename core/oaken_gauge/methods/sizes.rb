@@ -6,6 +6,8 @@ module OakenGauge
     module Sizes
       # Lines across a square that is cut in eight, in parts of its sides.
       EIGHTHS = [*Patches::Shape::BOTH_DIAGONALS, [[0.5, 0], [0.5, 1]], [[0, 0.5], [1, 0.5]]].freeze
+      # The coarsest line that a size is read by, inches.
+      EIGHTH = 1/8r
       DIAGONAL = Patches::Shape::DIAGONAL
       BOTH_DIAGONALS = Patches::Shape::BOTH_DIAGONALS
 

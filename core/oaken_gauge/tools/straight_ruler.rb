@@ -10,7 +10,7 @@ module OakenGauge
       length :length, most: LARGEST
       length :grid, as: :step, default: 1/8r, least: Documents::Measures::FINEST, most: 1, because: "rulers have no finer lines",
                     label: "From line to line"
-      length :main_lines_at, default: 0r, least: 0r, most: 1, label: "Inch lines at"
+      length :main_lines_at, default: 0r, least: 0r, most: 1, label: "Main lines at"
 
       # @return [Grid] the lines printed on it
       def grid

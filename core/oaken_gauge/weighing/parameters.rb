@@ -37,8 +37,8 @@ module OakenGauge
       end
 
       part "Cutting"
-      error :ruler_main, 0.012, "Ruler on an inch line",
-            "How far a cut lies off, along a straight ruler set to an inch or half-inch line, or cut in a slot."
+      error :ruler_main, 0.012, "Ruler on a main line",
+            "How far a cut lies off, along a straight ruler set to a main or half-inch line, or cut in a slot."
       error :ruler_between, 0.018, "Ruler on an eighth line", "The same on an eighth line."
       error :misread, 0.01, "Lines read wrong", "How many cuts on an eighth line are set to the next line instead.", tells: :share
       error :misread_by, 0.125, "Off when read wrong", "How far off the next line is.", tells: :mean
