@@ -43,6 +43,21 @@ module OakenGauge
       Documents::PlanWriter.new(plan).write
     end
 
+    # @param document [Hash] a deconstruct document with string keys, as docs/formats describes it
+    # @return [Hash] how many ways there are to cut the block into units, and the best of them
+    def deconstruct(document)
+      read = read(document, Documents::DeconstructDocument)
+      Documents::DeconstructWriter.new(read.taking_apart, read.written_in).write
+    end
+
+    # @param document [Hash] a quilt document with string keys, as docs/formats describes it
+    # @return [Hash] its size, its units, what else is cut for it, and what to buy
+    def quilt(document)
+      read = read(document, Documents::QuiltDocument, most: Documents::Inspection::WHOLE)
+      quilt = read.quilt
+      Documents::QuiltWriter.new(quilt, read.buying(quilt), read.written_in).write
+    end
+
     # @return [Hash{String => Array<Hash>}] the kinds of units, tools and fabrics there are, each with its fields
     def kinds
       @kinds ||= Documents::KindsWriter.new.write.freeze

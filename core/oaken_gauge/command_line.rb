@@ -8,7 +8,8 @@ module OakenGauge
   # nothing.
   class CommandLine
     COMMANDS = { "weigh" => OakenGauge.method(:weigh), "sizes" => OakenGauge.method(:sizes),
-                 "plan" => OakenGauge.method(:plan) }.freeze
+                 "plan" => OakenGauge.method(:plan), "deconstruct" => OakenGauge.method(:deconstruct),
+                 "quilt" => OakenGauge.method(:quilt) }.freeze
     # How many units may be made at random, and from which seeds.
     SAMPLES = 100..50_000
     SEEDS = 0..((2**63) - 1)

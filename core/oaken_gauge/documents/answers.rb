@@ -111,8 +111,7 @@ may: { left: HAND, right: HAND, parts: list(object(technique: TEXT, sets: WHOLE)
       NAMED = { "UnitDocument" => UNIT, "Setting" => SETTING, "Cut" => CUT, "FabricParts" => FABRIC, "Waste" => WASTE,
                 "Accuracy" => ACCURACY, "Step" => STEP, "Drawing" => DRAWING, "UnitDrawing" => UNIT_DRAWING, "Beam" => BEAM,
                 "BeamRow" => BEAM_ROW, "Method" => METHOD, "WeighAnswer" => WEIGHING, "SizesAnswer" => LADDER, "PlanAnswer" => PLAN,
-                "Field" => FIELD,
-                "Kind" => KIND, "UnitKind" => UNIT_KIND }.freeze
+                "Field" => FIELD, "Kind" => KIND, "UnitKind" => UNIT_KIND, **BlockAnswers::NAMED }.freeze
     end
   end
 end

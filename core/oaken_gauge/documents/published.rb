@@ -20,10 +20,14 @@ module OakenGauge
             "sizes" => question("At which sizes of a block do its units fall on marks?", SizesDocument,
 SizesDocument.fields[1].type.entries),
             "plan" => question("How to cut pieces from stock?", PlanDocument),
+            "deconstruct" => question("Which ways are there to cut a block into units?", DeconstructDocument),
+            "quilt" => question("How large is a quilt, and what is cut for it?", QuiltDocument),
             "bench" => question("A whole bench as one file", BenchDocument),
             "weigh-answer" => answer("The methods, best first; those that cannot be used last", "WeighAnswer"),
             "sizes-answer" => answer("The ladder of block sizes, best first", "SizesAnswer"),
-            "plan-answer" => answer("The cutting plan, fabric by fabric", "PlanAnswer") }
+            "plan-answer" => answer("The cutting plan, fabric by fabric", "PlanAnswer"),
+            "deconstruct-answer" => answer("The ways, best first", "DeconstructAnswer"),
+            "quilt-answer" => answer("The quilt, piece by piece", "QuiltAnswer") }
         end
 
         # @return [Hash] what the contract refers to

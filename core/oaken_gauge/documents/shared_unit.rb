@@ -16,7 +16,7 @@ module OakenGauge
         # @param block [Rational] finished side, inches
         # @return [Units::Unit] one of it
         def call(block)
-          unit = self.class.of.new(**values_at_one, **one)
+          unit = self.class.of.new(**values_at_one, **self.class.of.so_many(1))
           unit.at(unit.measure_on_beam * block)
         end
 
@@ -24,10 +24,6 @@ module OakenGauge
 
         def values_at_one
           self.class.fields.to_h { |field| [field.as, public_send(field.as)] }
-        end
-
-        def one
-          self.class.of == Units::ThreeTriangle ? { hands: { left: 1, right: 1 } } : { count: 1 }
         end
       end
 

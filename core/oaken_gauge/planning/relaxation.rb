@@ -9,7 +9,6 @@ module OakenGauge
     # proof; its strips are what whole plans are put together from.
     class Relaxation
       NEAR = 1e-7
-      ENDLESS = 1e30
 
       # @return [Array<Strip>] the strips found so far
       attr_reader :columns
@@ -53,8 +52,8 @@ module OakenGauge
 
       def program(wanted)
         answer = Highs.lp(sense: :minimize, a_format: :colwise, col_cost: @columns.map { |strip| strip.width.to_f },
-                          col_lower: [0.0] * @columns.size, col_upper: [ENDLESS] * @columns.size, row_lower: wanted.map(&:to_f),
-                          row_upper: [ENDLESS] * wanted.size, **Columns.matrix(@columns)).solve
+                          col_lower: [0.0] * @columns.size, col_upper: [WholeNumbers::ENDLESS] * @columns.size,
+                          row_lower: wanted.map(&:to_f), row_upper: [WholeNumbers::ENDLESS] * wanted.size, **Columns.matrix(@columns)).solve
         [answer[:col_value], answer[:row_dual], answer[:obj_value]]
       end
     end

@@ -23,6 +23,8 @@ module OakenGauge
         !opposite || corners == 2
       end
 
+      on_cells { |columns, rows| columns == rows ? cornered(columns) : [] }
+
       class << self
         # @return [Boolean] whether a body is left between the corners
         def fits?(corner, corners, finished)
@@ -30,6 +32,14 @@ module OakenGauge
         end
 
         private
+
+        # Every such square that is none of another kind: four corners that meet stand round a square of their own.
+        def cornered(side)
+          legs = (1...side).to_a
+          kinds = [[1, false], [2, false], [2, true], [3, false], [4, false]].product(legs)
+          fitting = kinds.select { |(corners, _), leg| fits?(leg, corners, side) && !(corners == 4 && side == 2 * leg) }
+          fitting.map { |(corners, opposite), leg| { finished: side.to_r, corner: leg.to_r, corners: corners, opposite: opposite } }
+        end
 
         def room(corners, finished)
           corners == 1 ? "less than the side, #{Length.new(finished)}" : "at most half of the side, #{Length.new(finished / 2)}"

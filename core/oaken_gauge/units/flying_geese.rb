@@ -9,6 +9,7 @@ module OakenGauge
       common 2
       finishes "Finished height", "Finished width"
       counted
+      on_cells { |columns, rows| columns == 2 * rows ? [{ finished: [rows.to_r, columns.to_r] }] : [] }
       rule(:finished, say: lambda { |finished|
         "is #{finished.map { |side| Length.new(side).to_s }}: allowed is [height, width], the width twice the height"
       }) { |(height, width)| width == 2 * height }

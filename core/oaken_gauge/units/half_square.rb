@@ -9,7 +9,14 @@ module OakenGauge
       common 1
       finishes
       counted
+      on_square_cells
       starter({ "finished" => "2", "count" => 24 })
+
+      # Half a turn makes the light one dark.
+      # @return [Array<Array(Hash, Boolean)>]
+      def self.namings(fabrics, mirror)
+        [[fabrics, mirror], [{ light: fabrics[:dark], dark: fabrics[:light] }, mirror]]
+      end
 
       # @return [Array<Patch>]
       def patches

@@ -9,7 +9,27 @@ module OakenGauge
       common 5
       finishes
       counted
+      on_square_cells
       starter({ "finished" => "4", "count" => 12 })
+
+      # Of its four fabrics any may be the same but neighbours two and two: those are two triangles, or one square.
+      def self.of_these?(names)
+        top, right, bottom, left = names
+        [[top, right, bottom, left], [right, bottom, left, top]].none? { |one, two, three, four| one == two && three == four }
+      end
+
+      # Each quarter turn names the next fabric first.
+      # @return [Array<Array(Hash, Boolean)>]
+      def self.namings(fabrics, mirror)
+        round = %i[light dark light_2 dark_2]
+        names = [fabrics[:light], fabrics[:dark], fabrics.fetch(:light_2) { fabrics[:light] }, fabrics.fetch(:dark_2) { fabrics[:dark] }]
+        (0..3).map { |turn| [round.zip(names.rotate(turn)).to_h, mirror] }
+      end
+
+      # @return [Array<Symbol>]
+      def seats
+        %i[light_2 light dark dark_2]
+      end
 
       # @return [Array<Patch>]
       def patches

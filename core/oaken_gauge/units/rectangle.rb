@@ -9,6 +9,7 @@ module OakenGauge
       common 4
       finishes "Finished height", "Finished width"
       counted
+      on_cells { |columns, rows| columns == rows ? [] : [{ finished: [rows.to_r, columns.to_r] }] }
       starter({ "finished" => %w[2 4], "count" => 24 })
 
       # @return [Array<Patch>]

@@ -9,6 +9,7 @@ module OakenGauge
       common 3
       finishes
       counted
+      on_square_cells
       starter({ "finished" => "2", "count" => 24 })
 
       # @return [Array<Patch>]

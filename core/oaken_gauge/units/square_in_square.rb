@@ -10,6 +10,7 @@ module OakenGauge
       common 6
       finishes
       counted
+      on_square_cells(&:even?)
       starter({ "finished" => "4", "count" => 12 })
       engineered true
 

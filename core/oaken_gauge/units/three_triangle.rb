@@ -15,8 +15,20 @@ module OakenGauge
                                                                                          words: { "left" => "Lefts", "right" => "Rights" })
 
       finishes
+      on_square_cells
       field :count, HANDS, as: :hands, label: "How many"
       rule(:hands, say: "is none at all: allowed is at least one left or right") { |hands| hands.values.sum.positive? }
+
+      # @return [Hash]
+      def self.so_many(count)
+        { hands: { left: (count/2r).ceil, right: count / 2 } }
+      end
+
+      # With the two small ones named the other way round it is a unit of the other hand.
+      # @return [Array<Array(Hash, Boolean)>]
+      def self.namings(fabrics, mirror)
+        [[fabrics, mirror], [{ half: fabrics[:half], left: fabrics[:right], right: fabrics[:left] }, !mirror]]
+      end
 
       # @return [Integer] of both hands
       def count

@@ -37,6 +37,11 @@ module OakenGauge
         nil
       end
 
+      # @return [Array<Symbol>] of each patch, what the fabric is called that it may have to itself in a block
+      def seats
+        patches.map(&:role)
+      end
+
       # @param role [Symbol]
       # @return [Array<Patch>] the patches of one fabric
       def patches_of(role)

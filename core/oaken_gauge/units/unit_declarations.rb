@@ -51,6 +51,43 @@ module OakenGauge
         integer :count, within: 1..Unit::MOST, label: "How many"
       end
 
+      # @overload on_cells
+      #   Declares what it is when it covers so many columns and rows of square cells of side 1: a list of values for each
+      #   such unit. Where it cannot lie on them the list is empty; where this is not declared it always is.
+      # @yield [columns, rows]
+      # @return [Proc]
+      def on_cells(&units)
+        @on_cells = units if units
+        @on_cells || ->(*) { [] }
+      end
+
+      # Declares that it lies on as many rows as columns.
+      # @yield [side] whether it lies on so many
+      # @return [void]
+      def on_square_cells(&fits)
+        on_cells { |columns, rows| columns == rows && (fits.nil? || fits.call(columns)) ? [{ finished: columns.to_r }] : [] }
+      end
+
+      # @param count [Integer]
+      # @return [Hash] the value by which so many of them are asked for; as many of each hand as can be
+      def so_many(count)
+        { count: count }
+      end
+
+      # The same unit with its fabrics named otherwise, as it lies after a turn: every naming that there is.
+      # @param fabrics [Hash{Symbol => String}] by seat
+      # @param mirror [Boolean] whether it is its own mirror image
+      # @return [Array<Array(Hash, Boolean)>]
+      def namings(fabrics, mirror)
+        [[fabrics, mirror]]
+      end
+
+      # @param names [Array<Object>] of the fabrics, by {Unit#seats}
+      # @return [Boolean] whether a unit of these is one of this kind
+      def of_these?(names)
+        names.uniq.size == names.size
+      end
+
       # @overload starter(document)
       #   Declares a unit of this kind to begin with, by the keys of its document beside the kind.
       # @return [Hash]

@@ -7,7 +7,7 @@ module OakenGauge
       # time. (Flying geese made so are {Strips}, where the sky's hands matter.)
       class Patches < PatchesMethod
         title "Single patches from strips"
-        makes :half_square, :hourglass, :three_triangle, :square_in_square, :shape
+        makes :half_square, :hourglass, :three_triangle, :square_in_square, :shape, :triangle
         cutters Cutters::Strip, Cutters::Rotary
         needs_one_by Cutters::Strip
       end

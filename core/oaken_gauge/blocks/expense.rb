@@ -1,0 +1,52 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Blocks
+    # What a unit takes from the score of a way, near enough for ways to be compared by sums: its share of the block's fabric
+    # and time, and how much rarer it makes a block in which all units are good.
+    class Expense
+      # For a unit that no method makes: more than any other comes to.
+      OUT_OF_REACH = 1000.0
+      # Seams that join two pieces, minutes of each.
+      JOINING = 0.3
+      # What an inch of plain fabric takes, beside its own size.
+      ROUND_IT = 1.3
+      # What accuracy is worth on the scale of {Weighing::Figures}, where about half of all blocks are good.
+      GOOD = 0.5
+
+      # @param costs [UnitCosts]
+      # @param task [Weighing::Task]
+      def initialize(costs, task)
+        @costs = costs
+        @weights = task.priorities
+      end
+
+      # @param unit [Units::Unit] its lengths in cells
+      # @param block [Numeric] the block's cells
+      # @return [Float]
+      def of(unit, block)
+        cost = @costs.of(unit) or return OUT_OF_REACH + unit.patches.size
+        shares(block, cost.net, cost.minutes + JOINING) + (@weights[:accuracy] * errors(cost.good, unit.patches.size / block.to_f))
+      end
+
+      # @param block [Numeric] the block's cells
+      # @return [Float] of one plain cell
+      def of_plain(block)
+        shares(block, ROUND_IT * (@costs.cell**2), JOINING)
+      end
+
+      private
+
+      def errors(good, patches)
+        (Way::CHANCES * patches / Math.log(2)) - (GOOD * Math.log([good, 1e-6].max))
+      end
+
+      # Half as much again of what a block takes is worth about as much, whichever block it is.
+      def shares(block, net, minutes)
+        fabric = net / (ROUND_IT * block * (@costs.cell**2))
+        time = minutes / block
+        ((@weights[:fabric] * fabric) + (@weights[:time] * time)).to_f / Math.log(2)
+      end
+    end
+  end
+end

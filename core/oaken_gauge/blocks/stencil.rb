@@ -1,0 +1,98 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Blocks
+    # A unit on square cells, in one of the ways in which it can lie: mirrored or not, then turned by quarter turns clockwise.
+    # It says which seat of the unit each quarter of each cell is; see {Units::Unit#seats}.
+    class Stencil
+      # @return [Units::Unit] its lengths in cells
+      attr_reader :unit
+      # @return [Integer] quarter turns
+      attr_reader :turn
+      # @return [Boolean]
+      attr_reader :mirror
+      # @return [Array<Array<Array<Symbol>>>] rows of cells of four seats
+      attr_reader :seats
+
+      # @param columns [Integer] how many it covers as it is drawn by itself
+      # @param rows [Integer]
+      # @return [Array<Stencil>] each way in which a unit of any kind lies on so many cells, none twice
+      def self.all(columns, rows)
+        Units.kinds.values.flat_map do |kind|
+          kind.on_cells.call(columns, rows).flat_map { |values| ways(kind.new(**values, **kind.so_many(1))) }
+        end
+      end
+
+      # @param unit [Units::Unit] its lengths in cells
+      # @return [Array<Stencil>] each way in which it lies, turned least first
+      def self.ways(unit)
+        drawn = Drawn.new(unit).cells
+        (unit.hands ? [false, true] : [false]).flat_map do |mirror|
+          (0..3).map { |turn| new(unit, turn, mirror, turned(mirror ? mirrored(drawn) : drawn, turn)) }
+        end.uniq(&:seats)
+      end
+
+      def self.turned(cells, turns)
+        turns.times.reduce(cells) { |before, _| before.reverse.transpose.map { |row| row.map { |quarters| quarters.rotate(-1) } } }
+      end
+      private_class_method :turned
+
+      def self.mirrored(cells)
+        cells.map { |row| row.reverse.map { |top, right, bottom, left| [top, left, bottom, right] } }
+      end
+      private_class_method :mirrored
+
+      # @param unit [Units::Unit] its lengths in cells
+      def initialize(unit, turn, mirror, seats)
+        @unit = unit
+        @turn = turn
+        @mirror = mirror
+        @seats = seats
+      end
+
+      # @return [Array(Integer, Integer)] columns and rows that it covers as it lies
+      def span
+        [seats.first.size, seats.size]
+      end
+
+      # @return [Array<Symbol>] the names of its fabrics, those of the unit's own roles first
+      def names
+        @names ||= (unit.class.roles + unit.seats).uniq
+      end
+
+      # A unit as it is drawn by itself, upright.
+      class Drawn
+        # Where the middle of a quarter is from the middle of its cell, upward and to the right, in sides of a cell.
+        MIDDLES = [[0, 1 / 3.0], [1 / 3.0, 0], [0, -1 / 3.0], [-1 / 3.0, 0]].freeze
+
+        # @param unit [Units::Unit] its lengths in cells
+        def initialize(unit)
+          @unit = unit
+          # Of each patch its edges, as numbers of which a point within makes a positive sum. Patches on cells have no inward
+          # corners.
+          @edges = unit.patches.map { |patch| patch.outline.edges.map { |from, to| line(from, to - from) } }
+        end
+
+        # @return [Array<Array<Array<Symbol>>>] rows of cells of four seats
+        def cells
+          height, width = @unit.side_lengths.map(&:to_i)
+          Array.new(height) { |row| Array.new(width) { |column| cell(column + 0.5, height - row - 0.5) } }
+        end
+
+        private
+
+        def line(from, way)
+          [-way.imag, way.real, (from.real * way.imag) - (from.imag * way.real)].map(&:to_f)
+        end
+
+        def cell(across, upward)
+          MIDDLES.map { |right, higher| @unit.seats[@edges.index { |edges| within?(edges, across + right, upward + higher) }] }
+        end
+
+        def within?(edges, across, upward)
+          edges.all? { |(x, y, constant)| ((x * across) + (y * upward) + constant).positive? }
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,44 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Blocks
+    # A block taken apart: which ways there are to cut what it looks like into units, and which are best.
+    class TakingApart
+      # @return [Picture]
+      attr_reader :picture
+      # @return [Rational] finished side of a cell, inches
+      attr_reader :cell
+
+      # @param picture [Picture]
+      # @param cell [Rational] finished side of a cell, inches
+      # @param shades [Hash{Symbol => Integer}] 1 light to 5 dark, of those fabrics for which it is known
+      # @yield [unit] so many units of a size
+      # @yieldreturn [Weighing::Task] the question how to make them
+      def initialize(picture, cell:, shades: {}, &question)
+        @picture = picture
+        @cell = cell
+        @shades = shades
+        @costs = UnitCosts.new(cell, &question)
+        @task = question.call(Units::Square.new(finished: cell, count: 1))
+      end
+
+      # @return [Ways]
+      def ways
+        @ways ||= Ways.new(picture, Placements.new(picture, order).all, @costs, @task)
+      end
+
+      # @param unit [Units::Unit] its lengths in cells
+      # @return [Units::Unit] its lengths in inches
+      def sized(unit)
+        @costs.sized(unit)
+      end
+
+      private
+
+      # Where no shade is known a fabric counts as neither light nor dark; of one shade, the alphabet decides.
+      def order
+        ->(fabric) { [@shades.fetch(fabric.to_sym, 3), fabric] }
+      end
+    end
+  end
+end

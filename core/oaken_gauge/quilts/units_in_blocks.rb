@@ -1,0 +1,46 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Quilts
+    # The units of blocks, counted: equal ones together, however they are turned and whatever their fabrics are called.
+    class UnitsInBlocks
+      # Equal units. - unit: {Units::Unit}, asked for so often; - fabrics: {Symbol => String} by seat; - left, right: how many
+      #   of each hand, where it has hands
+      Counted = Struct.new(:unit, :fabrics, keyword_init: true)
+
+      # @param entries [Array<Array(Array<Blocks::Placed>, Integer)>] the units of each block, and how often it is made
+      # @param order [Proc] from a fabric's name to what it is sorted by
+      def initialize(entries, order)
+        @entries = entries
+        @order = order
+      end
+
+      # @return [Array<Counted>] those of which there are most first
+      def all
+        tally.sort_by.with_index { |(_, hands), i| [-hands.values.sum, i] }.map do |(unit, fabrics), hands|
+          Counted.new(unit: unit.with(**asked(unit, hands)), fabrics: fabrics)
+        end
+      end
+
+      private
+
+      def tally
+        @entries.each_with_object({}) do |(placed, times), all|
+          placed.each do |one|
+            fabrics, mirror = named(one)
+            hands = (all[[one.unit, fabrics]] ||= Hash.new(0))
+            hands[mirror] += times
+          end
+        end
+      end
+
+      def named(placed)
+        placed.unit.class.namings(placed.fabrics, placed.mirror).min_by { |fabrics, mirror| [fabrics.values.map(&@order), mirror ? 1 : 0] }
+      end
+
+      def asked(unit, hands)
+        unit.hands ? { hands: { left: hands[false], right: hands[true] } } : { count: hands.values.sum }
+      end
+    end
+  end
+end

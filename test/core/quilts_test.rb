@@ -1,0 +1,190 @@
+# frozen_string_literal: true
+
+require "support/core_case"
+
+# Worked out by hand: a quilt's area is that of everything in it.
+class QuiltsTest < CoreCase
+  # Blocks of so many inches, one square each.
+  def block(width, height = width, **piece)
+    { "name" => "Buoy", "columns" => [width.to_s], "rows" => [height.to_s],
+      "pieces" => [{ "kind" => width == height ? "square" : "rectangle", "at" => [0, 0], "fabrics" => { "patch" => "sea" }, **piece }] }
+  end
+
+  def quilt(count, size: 9, blocks: nil, more: {}, **setting)
+    OakenGauge.quilt({ "blocks" => blocks || [{ "block" => block(size), "count" => count }],
+                       "setting" => { "layout" => "straight", "across" => 3, "down" => 4, **setting.transform_keys(&:to_s) }, **more })
+  end
+
+  def counts(answer)
+    answer["pieces"].group_by { |piece| piece["for"] }.transform_values { |same| same.sum { |piece| piece["count"] } }.except("binding")
+  end
+
+  def faults(...)
+    assert_raises(OakenGauge::Documents::Invalid) { quilt(...) }.faults.map(&:pointer)
+  end
+
+  def test_straight_with_sashing
+    inner = quilt(12, sashing: "1 1/2", cornerstones: true)
+    outer = quilt(12, sashing: "1 1/2", cornerstones: true, outer: true)
+    plain = quilt(12, sashing: "1 1/2")
+
+    assert_equal [["30", "40 1/2"], { "sash" => 17, "cornerstone" => 6 }], [inner["finished"], counts(inner)]
+    assert_equal [["33", "43 1/2"], { "sash" => 31, "cornerstone" => 20 }], [outer["finished"], counts(outer)]
+    assert_equal({ "sash" => 8, "long_sash" => 3 }, counts(plain))
+    assert_equal([["2", "9 1/2"], ["2", "30 1/2"]], plain["pieces"].first(2).map { |piece| piece["size"] })
+    assert_equal %w[27 36], quilt(12)["finished"]
+  end
+
+  def test_on_point_with_sashing
+    outer = quilt(8, layout: "on_point", across: 2, down: 3, sashing: "1 1/2", cornerstones: true)
+    inner = quilt(8, layout: "on_point", across: 2, down: 3, sashing: "1 1/2", cornerstones: true, outer: false)
+
+    assert_equal [29.6985, 44.5477], outer["exact"]
+    assert_equal({ "sash" => 24, "cornerstone" => 7, "half_cornerstone" => 10 }, counts(outer))
+    assert_equal [6, 12.7279], outer["setting_triangles"]["side"].values_at("count", "exact")
+    assert_equal [27.5772, 42.4264], inner["exact"]
+    assert_equal({ "sash" => 8, "cornerstone" => 1 }, counts(inner))
+    assert_in_delta(14.8492, inner["setting_triangles"]["side"]["exact"])
+  end
+
+  # Squares of 14 and 7 1/4 for blocks of 9, of 18 1/4 and 9 3/8 for blocks of 12.
+  def test_setting_triangles
+    { 9 => ["14", "7 1/4"], 12 => ["18 1/4", "9 3/8"] }.each do |size, squares|
+      triangles = quilt(18, size: size, layout: "on_point")["setting_triangles"]
+
+      assert_equal(squares, triangles.values_at("side", "corner").map { |one| one["square"] })
+      assert_equal([10, 3, 4, 2], triangles.values_at("side", "corner").flat_map { |one| one.values_at("count", "squares") })
+    end
+  end
+
+  # How many block ends a long sash lies beside, from the length it is cut: kP + S + (2 + 2√2)/4, or kB + (k - 1)S + 1/2.
+  def test_long_sashes_on_point
+    { [2, 2] => [1, 1, 3, 3], [2, 3] => [1, 1, 3, 3, 4], [3, 4] => [1, 1, 3, 3, 5, 5, 6] }.each do |(across, down), beside|
+      assert_equal beside, long(across, down) { |cut| (cut - 1.5 - 1.2071) / 10.5 }
+    end
+    { [2, 3] => [1, 1, 2], [3, 4] => [1, 1, 3, 3, 4] }.each do |(across, down), beside|
+      assert_equal beside, long(across, down, outer: false) { |cut| (cut - 0.5 + 1.5) / 10.5 }
+    end
+  end
+
+  # Blocks, sashes, stones and triangles fill the quilt: nothing is left out and nothing is there twice.
+  def test_areas_add_up
+    [[2, 2], [2, 3], [3, 4], [5, 3], [1, 4]].product([nil, "1 1/2", "2"], [true, false], [true, false]).each do |(across, down), sash, stones, outer|
+      next if outer == false && [across, down].min < 2
+
+      count = (across * down) + ((across - 1) * (down - 1))
+      answer = quilt(count, layout: "on_point", across: across, down: down, sashing: sash, cornerstones: stones, outer: outer)
+
+      assert_in_delta answer["exact"].reduce(:*), filled(answer, count, sash), 0.8, [across, down, sash, stones, outer]
+    end
+  end
+
+  def test_borders_from_the_inside_out
+    answer = quilt(12, borders: [{ "width" => "2", "fabric" => "ink" }, { "width" => "3", "corners" => "mitred", "fabric" => "sand" }])
+
+    assert_equal %w[37 46], answer["finished"]
+    # Sides 36, top and bottom 27 + 4; then round 31 x 40: mitred, 6 and (2 + 2√2)/4 longer.
+    assert_equal([["2 1/2", "36 1/2"], ["2 1/2", "31 1/2"], ["3 1/2", "47 1/4"], ["3 1/2", "38 1/4"]],
+                 answer["pieces"].select { |piece| piece["for"] == "border" }.map { |piece| piece["size"] })
+  end
+
+  def test_binding_backing_and_batting
+    { [48, 60] => [7, "112", 2, "across"], [71.5r, 90] => [9, "196", 2, "along"], [72, 90] => [9, "240", 3, "across"],
+      [32, 40] => [5, "48", 1, "along"] }.each do |(width, height), (strips, length, panels, run)|
+      sizes = [width, height].map { |side| OakenGauge::Length.new(side/3r).to_s }
+      answer = quilt(9, blocks: [{ "block" => block(*sizes), "count" => 9 }], down: 3)
+
+      assert_equal [strips, length, panels, run], [answer["binding"]["strips"], *answer["backing"].values_at("length", "panels", "run")]
+      assert_equal([width + 8, height + 8], answer["batting"].map { |side| OakenGauge::Length.parse(side).inches })
+    end
+  end
+
+  # A half-square is the same whichever fabric is called light; a three-triangle with its small ones swapped is of the other hand.
+  def test_units_are_counted_under_one_name
+    pieces = [half(0, "sea", "sand", 0), half(1, "sand", "sea", 1), tri(2, "ink", "sky", false), tri(3, "sky", "ink", true), tri(4, "sky", "ink", false)]
+    answer = quilt(2, blocks: [{ "block" => { "name" => "Row", "columns" => ["3"] * 5, "rows" => ["3"], "pieces" => pieces }, "count" => 2 }],
+                      across: 1, down: 2)
+
+    assert_equal([[{ "left" => 4, "right" => 2 }, { "half" => "sea", "left" => "ink", "right" => "sky" }], [4, { "light" => "sand", "dark" => "sea" }]],
+                 answer["units"].map { |unit| unit.values_at("count", "fabrics") })
+  end
+
+  # 12 squares cut 9 1/2: three strips of four, 28 1/2 inches. Seven strips of binding, 17 1/2. A yard and some of it is there.
+  def test_what_to_buy
+    more = { "binding" => { "fabric" => "sea" }, "stock" => { "sea" => [{ "form" => "yardage", "usable_width" => "40", "length" => "20" }] } }
+    answer = quilt(12, more: more)
+    strips = answer["binding"]["strips"]
+
+    assert_equal [{ "fabric" => "sea", "length" => "22 1/2", "yards" => "5/8" }], answer["buy"]
+    assert_equal 4, strips
+    washed = quilt(12, more: { "stock" => { "sea" => [{ "form" => "yardage", "usable_width" => "40", "length" => "1", "prewashed" => true }] } })
+
+    # 27 1/2 of 28 1/2, which shrink to 97 in 100: 28.35, so 7/8 of a yard.
+    assert_equal "7/8", washed["buy"].first["yards"]
+    backed = quilt(12, more: { "backing" => { "fabric" => "plain" } })
+
+    assert_includes backed["buy"], { "fabric" => "plain", "length" => "45", "yards" => "1 1/4" }
+  end
+
+  def test_what_cannot_be_set_is_named
+    two = [{ "block" => block(9), "count" => 6 }, { "block" => block(8), "count" => 6 }]
+
+    assert_equal ["/blocks"], faults(11)
+    assert_equal ["/blocks/1/block"], faults(12, blocks: two)
+    assert_equal ["/setting/layout"], faults(18, blocks: [{ "block" => block(9, 6), "count" => 18 }], layout: "on_point")
+    assert_equal ["/setting/outer"], faults(4, layout: "on_point", across: 1, sashing: "1", outer: false)
+    assert_equal ["/setting/place"], faults(12, place: [[0] * 3] * 3)
+    assert_equal ["/setting/place"], faults(12, place: [[0, 0, 1], *[[0] * 3] * 3])
+    assert_equal [], quilt(12, place: [[0] * 3] * 4)["not_bought"]
+  end
+
+  def test_what_cannot_be_sewn_is_named_where_it_lies
+    { { "span" => [2, 1] } => "/pieces/0/span", { "kind" => "flying_geese", "fabrics" => { "goose" => "a", "sky" => "b" } } => "/pieces/0/span",
+      { "fabrics" => {} } => "/pieces/0/fabrics", { "fabrics" => { "patch" => "a", "sky" => "b" } } => "/pieces/0/fabrics/sky",
+      { "kind" => "triangle" } => "/pieces/0/grain" }.each do |change, pointer|
+      assert_equal ["/blocks/0/block#{pointer}"], faults(12, blocks: [{ "block" => block(9, **change), "count" => 12 }]), change
+    end
+    large = [{ "block" => block(49), "count" => 12 }]
+
+    assert_equal ["/blocks/0/block/pieces/0/span"], faults(12, blocks: large)
+    bare = block(9).merge("columns" => %w[9 9])
+    twice = block(9).merge("pieces" => block(9)["pieces"] * 2)
+
+    assert_equal ["/blocks/0/block/pieces"], faults(12, blocks: [{ "block" => bare, "count" => 12 }])
+    assert_equal ["/blocks/0/block/pieces/1"], faults(12, blocks: [{ "block" => twice, "count" => 12 }])
+  end
+
+  private
+
+  def half(column, light, dark, turn)
+    { "kind" => "half_square", "at" => [column, 0], "turn" => turn, "fabrics" => { "light" => light, "dark" => dark } }
+  end
+
+  def tri(column, left, right, mirror)
+    { "kind" => "three_triangle", "at" => [column, 0], "mirror" => mirror, "fabrics" => { "half" => "sea", "left" => left, "right" => right } }
+  end
+
+  def long(across, down, **more, &beside)
+    count = (across * down) + ((across - 1) * (down - 1))
+    answer = quilt(count, layout: "on_point", across: across, down: down, sashing: "1 1/2", **more)
+    answer["pieces"].select { |piece| piece["for"] == "long_sash" }
+                    .flat_map { |piece| [beside.call(OakenGauge::Length.parse(piece["size"].last).inches).round] * piece["count"] }.sort
+  end
+
+  # Square inches. Sashes that end in a point are as long along their middle as from edge to edge.
+  def filled(answer, count, sash)
+    pitch = 9 + (sash ? OakenGauge::Length.parse(sash).inches : 0)
+    triangles = answer["setting_triangles"]
+    (81 * count) + answer["pieces"].sum { |piece| area(piece, pitch - 9) } +
+      (triangles["side"]["count"] * (triangles["side"]["exact"]**2) / 4) + (2 * (triangles["corner"]["exact"]**2))
+  end
+
+  def area(piece, sash)
+    across, along = piece["size"].map { |side| OakenGauge::Length.parse(side).inches }
+    case piece["for"]
+    when "half_cornerstone" then piece["count"] * (sash**2) / 2
+    when "binding" then 0
+    else piece["count"] * (across - 0.5) * (piece["ends"] == "mitred" ? along - sash - 1.2071 : along - 0.5)
+    end
+  end
+end

@@ -1,0 +1,153 @@
+# frozen_string_literal: true
+
+require "support/core_case"
+require "support/pictures"
+
+class TakingApartTest < CoreCase
+  include Pictures
+
+  # Pictures, how many ways there are to cut them into units, and how many seams the best has. By hand: two geese of one
+  # fabric round are one unit or two half-squares; four round a square are any set of geese that do not overlap in the ring
+  # of four (7), or one unit.
+  TABLE = {
+    "r(s,g) f(s,g)" => [2, 2],
+    "r(s,g) f(t,g)" => [1, 3],
+    "r(c,m) f(c,m) / f(m,c) r(m,c)" => [8, 4],
+    "f(a,b) r(a,b) / r(b,a) f(b,a)" => [8, 3],
+    "f(a,b) r(b,a) / r(a,b) f(b,a)" => [1, 7],
+    "a r(a,b) / r(a,b) b" => [2, 1],
+    "a a a / a a a / a a a" => [1, 0],
+    "s r(s,g) f(s,g) s / r(s,g) g g f(s,g) / f(g,s) g g r(g,s) / s f(g,s) r(g,s) s" => [134, 4],
+    # A cell of three is a three-triangle unit, or an hourglass; with three quarters alike only an hourglass.
+    "q(c,a,a,b)" => [2, 2],
+    "q(a,a,a,b)" => [1, 3],
+    # Two triangles, whatever the cell is called.
+    "q(a,a,b,b)" => [1, 1],
+    "q(a,a,a,a)" => [1, 0],
+    # By hand: a body of two columns with one lower corner is one unit, or a triangle and three squares; plain squares do not
+    # multiply the ways.
+    "b b / b r(b,c)" => [2, 1]
+  }.freeze
+
+  def test_ways_are_counted_and_the_best_has_fewest_seams
+    TABLE.each do |picture, (ways, seams)|
+      answer = apart(picture)
+
+      assert_equal ways, answer["ways_in_all"], picture
+      assert_equal seams, answer["ways"].first["seams"], picture
+      assert_equal [ways, 12].min, answer["ways"].size, picture
+    end
+  end
+
+  def test_what_no_list_could_hold_is_counted_exactly
+    answer = apart(chequered(8) { |x, y| (x + y).even? ? "r(a,b)" : "f(a,b)" })
+
+    assert_equal 1_785_793_904_896, answer["ways_in_all"]
+    assert_equal([["flying_geese", %w[3 6], 16]] * 2, answer["ways"].first["units"].map { |unit| unit.values_at("kind", "finished", "count") })
+    assert_equal 95, answer["ways"].first["seams"]
+    assert_equal "25601832525455335435322705761", apart(chequered(12) { |x, y| (x + y).even? ? "r(a,b)" : "f(a,b)" })["ways_in_all"]
+  end
+
+  # The same number by going through all of them one by one, over pictures of which much fits together.
+  def test_ways_counted_by_columns_are_as_many_as_those_gone_through
+    random = Random.new(7)
+    40.times do
+      cells = chequered(4, 3) { |*| %w[r(a,b) f(a,b) r(b,a) f(b,a) a b].sample(random: random) }
+      picture = picture(cells)
+      placements = placements(picture)
+
+      assert_equal OakenGauge::Blocks::Search.new(picture, placements).all.size, OakenGauge::Blocks::Covers.new(picture, placements).count, cells
+    end
+  end
+
+  def test_every_way_shows_the_picture_when_its_pieces_are_laid_down_by_hand
+    pictures = TABLE.keys + [chequered(6) { |x, y| %w[r(a,b) f(c,b) f(b,a) r(b,a)][(x % 2) + (2 * (y % 2))] }]
+    pictures.each do |picture|
+      apart(picture)["ways"].each { |way| assert_equal cells_of(picture), laid(way["pieces"], *picture_size(picture)), [picture, way["units"]] }
+    end
+  end
+
+  def test_units_are_named_one_way_for_the_whole_block
+    halves = ->(way) { way["units"].select { |unit| unit["kind"] == "half_square" } }
+    pinwheel = apart("f(sea,sand) r(sand,sea) / r(sea,sand) f(sand,sea)")
+
+    assert_equal([{ "light" => "sand", "dark" => "sea" }], halves.call(pinwheel["ways"].first).map { |unit| unit["fabrics"] })
+    shaded = apart("f(sea,sand) r(sand,sea) / r(sea,sand) f(sand,sea)", "shades" => { "sea" => 1, "sand" => 5 })
+
+    assert_equal([{ "light" => "sea", "dark" => "sand" }], halves.call(shaded["ways"].first).map { |unit| unit["fabrics"] })
+  end
+
+  # Left and right are called by the alphabet; the hand says which lies where. Turned round until the half is below right,
+  # the first has c on the left and is called a right unit, since a is its left; the other is a left one.
+  def test_hands_are_counted_apart
+    units = apart("q(a,h,h,c) q(c,h,h,a)")["ways"].flat_map { |way| way["units"] }.select { |unit| unit["kind"] == "three_triangle" }
+
+    assert_includes units, { "kind" => "three_triangle", "finished" => "3", "fabrics" => { "half" => "h", "left" => "a", "right" => "c" },
+                             "count" => { "left" => 1, "right" => 1 } }
+  end
+
+  def test_what_repeats_is_found_turned_but_not_mirrored
+    quarter = "r(a,b) b / c f(a,c)"
+    turned = four_round(quarter)
+    best = apart(turned)["ways"].find { |way| way["units"].all? { |unit| %w[half_square square].include?(unit["kind"]) } }
+
+    assert_equal [{ "cells" => [0, 0, 2, 4], "times" => 2 }, { "cells" => [0, 0, 2, 2], "times" => 4 }], best["repeats"].first(2)
+    assert_includes apart(turned)["symmetry"], "quarter_turn"
+    mirrored = "r(a,b) b c f(b,a) / c f(d,c) c f(c,d)"
+
+    refute(apart(mirrored)["ways"].any? { |way| way["repeats"].any? { |repeat| repeat["cells"].last(2).sort == [2, 2] } })
+  end
+
+  # A ring of four rectangles round a square cannot be sewn by straight seams: it takes one piece more.
+  def test_plain_cells_are_joined_into_pieces_that_can_be_sewn
+    answer = apart("a a b / d e b / d c c")
+
+    assert_equal 1, answer["ways_in_all"]
+    assert_equal 5, answer["ways"].first["seams"]
+    assert_equal 0, answer["ways"].first["partial_seams"]
+  end
+
+  def test_a_maker_without_a_tool_is_told_the_ways_all_the_same
+    way = apart("r(s,g) f(s,g)", "tools" => [])["ways"].first
+
+    assert_equal [2, nil, nil, nil, nil], way.values_at("seams", "net", "minutes", "good", "score")
+  end
+
+  # By hand: fabric, minutes and seams add up from the units.
+  def test_figures_are_those_of_the_units
+    two = apart("r(s,g) f(s,g)")["ways"].find { |way| way["seams"] == 3 }
+    unit = OakenGauge.weigh({ "unit" => { "kind" => "half_square", "finished" => "3", "count" => 48 } })["methods"].first
+
+    assert_in_delta unit["waste"]["net"] / 24, two["net"], 0.01
+    # One seam of 3 inches joins them: 3 x 0.6 + 3 + 8 seconds.
+    assert_in_delta (unit["effort"]["minutes"] / 24) + (12.8 / 60), two["minutes"], 0.01
+    assert_in_delta unit["accuracy"]["good"]**2, two["good"], 0.001
+  end
+
+  REFUSED = {
+    { "cells" => [] } => "/cells",
+    { "cells" => [[{ "cut" => "whole", "fabrics" => %w[a b] }]] } => "/cells/0/0/fabrics",
+    { "cells" => [[{ "cut" => "curved", "fabrics" => %w[a] }]] } => "/cells/0/0/cut",
+    { "cells" => [[{ "cut" => "whole", "fabrics" => %w[a] }], []] } => "/cells/1",
+    { "finished" => %w[3 4] } => "/finished", { "finished" => "1/8" } => "/finished", { "finished" => "0" } => "/finished",
+    { "shades" => { "a" => 9 } } => "/shades/a", { "extra" => 1 } => "/extra"
+  }.freeze
+
+  def test_what_cannot_be_read_is_named
+    REFUSED.each do |change, pointer|
+      error = assert_raises(OakenGauge::Documents::Invalid) { apart("a r(a,b)", change) }
+
+      assert_equal [pointer], error.faults.map(&:pointer), change
+    end
+  end
+
+  private
+
+  # Turned clockwise round the middle: each quarter of the block is the one before it, turned.
+  def four_round(quarter)
+    first = cells_of(quarter)
+    turns = (1..3).reduce([first]) { |all, _| all << all.last.reverse.transpose.map { |row| row.map { |cell| cell.rotate(-1) } } }
+    rows = turns[0].zip(turns[1]).map { |left, right| left + right } + turns[3].zip(turns[2]).map { |left, right| left + right }
+    rows.map { |row| row.map { |cell| "q(#{cell.join(',')})" }.join(" ") }.join(" / ")
+  end
+end
