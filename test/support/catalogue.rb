@@ -15,9 +15,9 @@ module Catalogue
     cut_corner: [{ "finished" => "4", "corner" => "2", "corners" => 4 }, { "finished" => "4", "corner" => "3", "corners" => 1 },
                  { "finished" => "6", "corner" => "1 1/2", "corners" => 2 }],
     wedge_ring: [{ "finished" => "6" }, { "finished" => "8", "large_corners" => true }],
-    triangle: [{ "finished" => "4", "grain" => "long_side" }, { "finished" => "3", "grain" => "legs" }],
     web_half: [{ "finished" => "4" }, { "finished" => "6" }],
-    shape: [{ "outline" => BOAT }, { "outline" => [%w[0 0], %w[3 0], %w[3 3]] }, { "outline" => [%w[0 0], %w[5 0], %w[2 1], %w[2 4]] }]
+    shape: [{ "outline" => BOAT }, { "outline" => [%w[0 0], %w[3 0], %w[3 3]] }, { "outline" => [%w[0 0], %w[5 0], %w[2 1], %w[2 4]] }],
+    triangle: [{ "finished" => "4", "grain" => "long_side" }, { "finished" => "3", "grain" => "legs" }]
   }.freeze
 
   ruler = ->(makes, reads, marks) { { "makes" => makes, "reads" => reads, "marks" => marks } }
