@@ -14,6 +14,8 @@ module OakenGauge
         @cells = Array.new(picture.rows) { |row| Array.new(picture.columns) { |column| [column, row] } }.flatten(1)
         @rows = @cells.map { |cell| [picture.plain?(*cell) ? 0 : 1, 1] }
         @costs = placements.map { |placement| cost(placement, picture, expense) }
+        places = @cells.each_with_index.to_h
+        @columns = placements.map { |placement| placement.cells.to_h { |cell| [places[cell], 1] } }
       end
 
       # @param programs [Integer] how many may be solved
@@ -51,19 +53,13 @@ module OakenGauge
 
       def solve(demands, nodes)
         units = demands.keys
-        columns = @placements.map { |placement| column(placement, units) }
+        columns = @placements.zip(@columns).map { |placement, column| with_demand(column, units.index(placement.unit)) }
         given = WholeNumbers.least(costs: @costs, columns: columns, rows: @rows + demands.values, most: 1, nodes: nodes)
         given && @placements.zip(given).select { |_, one| one == 1 }.map(&:first)
       end
 
-      def column(placement, units)
-        cells = placement.cells.to_h { |column, row| [place_of[[column, row]], 1] }
-        demand = units.index(placement.unit)
-        demand ? cells.merge(@cells.size + demand => 1) : cells
-      end
-
-      def place_of
-        @place_of ||= @cells.each_with_index.to_h
+      def with_demand(column, demand)
+        demand ? column.merge(@cells.size + demand => 1) : column
       end
     end
   end

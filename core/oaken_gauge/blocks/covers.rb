@@ -7,8 +7,10 @@ module OakenGauge
     class Covers
       # Each column's rows are told in so many bits of one number.
       BITS = 6
-      # The most that is held in mind at once; beyond it the count is only known to be larger.
-      STATES = 60_000
+      # The most that is held in mind at once. Beyond it the count is only known to be larger, and what is held of it then need
+      # not be much.
+      STATES = 12_000
+      FEWER = 300
 
       # @param picture [Picture]
       # @param placements [Array<Placement>]
@@ -71,7 +73,7 @@ module OakenGauge
         return states if states.size <= STATES
 
         @certain = false
-        states.max_by(STATES) { |_, ways| ways }.to_h
+        states.max_by(FEWER) { |_, ways| ways }.to_h
       end
     end
   end

@@ -29,6 +29,15 @@ module OakenGauge
         shares(block, cost.net, cost.minutes + JOINING) + (@weights[:accuracy] * errors(cost.good, unit.patches.size / block.to_f))
       end
 
+      # @param placements [Array<Placement>]
+      # @param picture [Picture]
+      # @return [Float] of a whole way, near enough
+      def of_all(placements, picture)
+        block = picture.columns * picture.rows
+        covered = placements.sum { |placement| placement.span.reduce(:*) }
+        placements.map(&:unit).tally.sum { |unit, count| count * of(unit, block) } + ((block - covered) * of_plain(block))
+      end
+
       # @param block [Numeric] the block's cells
       # @return [Float] of one plain cell
       def of_plain(block)

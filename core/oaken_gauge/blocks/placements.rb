@@ -10,7 +10,7 @@ module OakenGauge
       def initialize(picture, order)
         @picture = picture
         @order = order
-        @quarters = picture.quarters
+        @quarters = picture.quarters.map(&:to_sym)
       end
 
       # @return [Array<Placement>] row by row
@@ -21,8 +21,9 @@ module OakenGauge
 
       private
 
-      # A stencil laid down: how far on from its first quarter each quarter is, those first that fail soonest, with its seat.
-      Pattern = Struct.new(:stencil, :steps, keyword_init: true)
+      # A stencil laid down. - seats: by seat, how far on from its first quarter each quarter of it is, those of cells with
+      #   several seats first
+      Pattern = Struct.new(:stencil, :seats, keyword_init: true)
       private_constant :Pattern
 
       def spans
@@ -33,7 +34,12 @@ module OakenGauge
       def patterns(columns, rows)
         stencils = Stencil.all(columns, rows).reject { |stencil| stencil.unit.patches.size == 1 }
         fitting = stencils.select { |stencil| stencil.span.first <= @picture.columns && stencil.span.last <= @picture.rows }
-        fitting.map { |stencil| Pattern.new(stencil: stencil, steps: steps(stencil.seats)) }
+        fitting.map { |stencil| pattern(stencil) }
+      end
+
+      def pattern(stencil)
+        seats = steps(stencil.seats).group_by(&:last).transform_values { |same| same.map(&:first) }
+        Pattern.new(stencil: stencil, seats: stencil.names.to_h { |name| [name, seats.fetch(name)] })
       end
 
       def steps(seats)
@@ -50,22 +56,20 @@ module OakenGauge
       end
 
       def at(pattern, column, row)
-        fabrics = read(pattern.steps, 4 * ((row * @picture.columns) + column)) or return
+        first = 4 * ((row * @picture.columns) + column)
+        fabrics = pattern.seats.transform_values { |steps| @quarters[first + steps.first] }
         stencil = pattern.stencil
-        named = stencil.names.to_h { |name| [name, fabrics.fetch(name)] }
-        return unless stencil.unit.class.of_these?(named.values)
+        return unless stencil.unit.class.of_these?(fabrics.values) && filled?(pattern, first, fabrics)
 
-        Placement.new(unit: stencil.unit, at: [column, row], span: stencil.span, turn: stencil.turn, mirror: stencil.mirror, fabrics: named)
+        Placement.new(unit: stencil.unit, at: [column, row], span: stencil.span, turn: stencil.turn, mirror: stencil.mirror,
+                      fabrics: fabrics.transform_values(&:to_s))
       end
 
-      # @return [Hash, nil] the fabric on each seat; nil where a seat has two
-      def read(steps, first)
-        fabrics = {}
-        steps.each do |step, seat|
-          here = @quarters[first + step]
-          return nil unless (fabrics[seat] ||= here) == here
+      def filled?(pattern, first, fabrics)
+        pattern.seats.all? do |seat, steps|
+          fabric = fabrics[seat]
+          steps.all? { |step| @quarters[first + step] == fabric }
         end
-        fabrics
       end
 
       def one_each(found)

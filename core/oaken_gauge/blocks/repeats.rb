@@ -15,12 +15,10 @@ module OakenGauge
       # @param kinds [Array<Symbol>] of the same pieces
       def initialize(picture, boxes, kinds)
         @picture = picture
-        @owner = Array.new(picture.rows) { Array.new(picture.columns) }
         @boxes = boxes
         @kinds = kinds
-        boxes.each_with_index do |(column, row, columns, rows), i|
-          rows.times { |y| columns.times { |x| @owner[row + y][column + x] = i } }
-        end
+        @joints = Joints.new(picture.columns, picture.rows, boxes)
+        @owner = @joints.owners
       end
 
       # @return [Array<Repeat>] the largest first
@@ -54,22 +52,9 @@ module OakenGauge
 
       # Whether its sides cut through nothing, and it holds more than one piece.
       def part?((column, row, columns, rows))
-        last = column + columns - 1
-        lowest = row + rows - 1
-        @owner[row][column] != @owner[lowest][last] &&
-          row.upto(lowest).none? { |y| same?([column - 1, y], [column, y]) || same?([last, y], [last + 1, y]) } &&
-          column.upto(last).none? { |x| same?([x, row - 1], [x, row]) || same?([x, lowest], [x, lowest + 1]) }
-      end
-
-      # Beyond the edge of the block there is nothing.
-      def same?(one, other)
-        owner(*one) == owner(*other)
-      end
-
-      def owner(column, row)
-        return if column.negative? || row.negative? || row == @picture.rows
-
-        @owner[row][column]
+        @owner[row][column] != @owner[row + rows - 1][column + columns - 1] &&
+          @joints.upright?(column, row, rows) && @joints.upright?(column + columns, row, rows) &&
+          @joints.level?(column, row, columns) && @joints.level?(column, row + rows, columns)
       end
 
       # Sums over a rectangle of what turning does not change.

@@ -18,10 +18,16 @@ module OakenGauge
       # @param rows [Integer]
       # @return [Array<Stencil>] each way in which a unit of any kind lies on so many cells, none twice
       def self.all(columns, rows)
-        Units.kinds.values.flat_map do |kind|
-          kind.on_cells.call(columns, rows).flat_map { |values| ways(kind.new(**values, **kind.so_many(1))) }
+        REMEMBERED.fetch([columns, rows]) do
+          Units.kinds.values.flat_map do |kind|
+            kind.on_cells.call(columns, rows).flat_map { |values| ways(kind.new(**values, **kind.so_many(1))) }
+          end
         end
       end
+
+      # Every span of a block's cells.
+      REMEMBERED = Memo.new(300)
+      private_constant :REMEMBERED
 
       # @param unit [Units::Unit] its lengths in cells
       # @return [Array<Stencil>] each way in which it lies, turned least first

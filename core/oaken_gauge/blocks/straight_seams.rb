@@ -8,9 +8,9 @@ module OakenGauge
     # @example Two plain cells beside one another are one rectangle
     #   StraightSeams.new([%w[ink ink]], []).plain   # => [[0, 0, 2, 1]]
     class StraightSeams
-      # What joins a box: - plain: the plain boxes in it; - seams: lengths in cells of the seams in it; - order: what is least
-      # where there are several ways: plain boxes, and inches sewn
+      # What joins a box: - plain: the plain boxes in it; - seams: lengths in cells of the seams in it
       Joined = Struct.new(:plain, :seams, keyword_init: true) do
+        # What is least where there are several: plain boxes, then what is sewn.
         def order
           [plain.size, seams.sum]
         end
@@ -23,8 +23,8 @@ module OakenGauge
         @boxes = boxes
         @rows = fabrics.size
         @columns = fabrics.first.size
-        @owner = Array.new(@rows) { Array.new(@columns) }
-        boxes.each_with_index { |box, i| each_cell(box) { |column, row| @owner[row][column] = i } }
+        @joints = Joints.new(@columns, @rows, boxes)
+        @owners = @joints.owners
         @known = {}
       end
 
@@ -52,43 +52,30 @@ module OakenGauge
       end
 
       def least(box)
-        return @known[box] if @known.key?(box)
-
-        @known[box] = alone(box) || parted(box)
+        @known.fetch(box) { @known[box] = alone(box) || parted(box) }
       end
 
       # One box, or one plain one.
-      def alone((column, row, columns, rows))
-        box = [column, row, columns, rows]
-        owner = @owner[row][column]
+      def alone(box)
+        owner = @owners[box[1]][box[0]]
         return (Joined.new(plain: [], seams: []) if @boxes[owner] == box) if owner
 
-        Joined.new(plain: [box], seams: []) if of_one_fabric?(box)
+        Joined.new(plain: [box], seams: []) if of_one_fabric?(*box)
       end
 
-      def of_one_fabric?((column, row, columns, rows))
-        first = @fabrics[row][column]
-        row.upto(row + rows - 1).all? do |y|
-          column.upto(column + columns - 1).all? { |x| @owner[y][x].nil? && @fabrics[y][x] == first }
-        end
+      def of_one_fabric?(column, row, columns, rows)
+        @joints.bare(column, row, columns, rows) == columns * rows && !changes?(:across, column + 1, row, columns - 1, rows) &&
+          !changes?(:down, column, row + 1, columns, rows - 1)
       end
 
       # Where nothing is bare any straight seam will do, since what can be parted at all can be parted there first: it is the
       # one nearest the middle then.
       def parted(box)
-        pairs = cuts(box)
-        return pairs.filter_map { |pair| both(*pair) }.min_by(&:order) if bare?(box)
+        pairs = cuts(*box)
+        return pairs.filter_map { |pair| both(*pair) }.min_by(&:order) if @joints.bare(*box).positive?
 
-        middle = nearest_middle(pairs)
+        middle = pairs.min_by { |one, other| ((one[2] * one[3]) - (other[2] * other[3])).abs }
         both(*middle) if middle
-      end
-
-      def bare?((column, row, columns, rows))
-        row.upto(row + rows - 1).any? { |y| column.upto(column + columns - 1).any? { |x| @owner[y][x].nil? } }
-      end
-
-      def nearest_middle(pairs)
-        pairs.min_by { |(_, _, columns, rows), (_, _, its_columns, its_rows)| ((columns * rows) - (its_columns * its_rows)).abs }
       end
 
       def both(one, other)
@@ -98,39 +85,26 @@ module OakenGauge
         Joined.new(plain: first.plain + second.plain, seams: first.seams + second.seams + [seam])
       end
 
-      def cuts(box)
-        column, row, columns, rows = box
-        upright = ((column + 1)...(column + columns)).select { |x| upright?(x, row, rows) }
-        level = ((row + 1)...(row + rows)).select { |y| level?(y, column, columns) }
+      # Seams that cut through no box, and for which some box or change of fabric gives a reason.
+      def cuts(column, row, columns, rows)
+        upright = ((column + 1)...(column + columns)).select { |x| @joints.upright?(x, row, rows) && changes?(:across, x, row, 1, rows) }
+        level = ((row + 1)...(row + rows)).select { |y| @joints.level?(column, y, columns) && changes?(:down, column, y, columns, 1) }
         upright.map { |x| [[column, row, x - column, rows], [x, row, column + columns - x, rows]] } +
           level.map { |y| [[column, row, columns, y - row], [column, y, columns, row + rows - y]] }
       end
 
-      # A seam that crosses no box, and that some box or change of fabric gives a reason for.
-      def upright?(x, row, rows)
-        pairs = row.upto(row + rows - 1).map { |y| [[x - 1, y], [x, y]] }
-        clear?(pairs)
+      # Whether some cell of a rectangle is of another box or fabric than the one before it.
+      def changes?(way, column, row, columns, rows)
+        columns.positive? && rows.positive? && changes.fetch(way).within(column, row, columns, rows).positive?
       end
 
-      def level?(y, column, columns)
-        clear?(column.upto(column + columns - 1).map { |x| [[x, y - 1], [x, y]] })
+      def changes
+        @changes ||= { across: Joints::Sums.new(@columns, @rows) { |x, y| x.positive? && change?(x, y, x - 1, y) },
+                       down: Joints::Sums.new(@columns, @rows) { |x, y| y.positive? && change?(x, y, x, y - 1) } }
       end
 
-      def clear?(pairs)
-        pairs.none? { |one, other| owner(one) && owner(one) == owner(other) } &&
-          pairs.any? { |one, other| owner(one) != owner(other) || fabric(one) != fabric(other) }
-      end
-
-      def owner((x, y))
-        @owner[y][x]
-      end
-
-      def fabric((x, y))
-        @fabrics[y][x]
-      end
-
-      def each_cell((column, row, columns, rows))
-        rows.times { |y| columns.times { |x| yield column + x, row + y } }
+      def change?(column, row, its_column, its_row)
+        @owners[row][column] != @owners[its_row][its_column] || @fabrics[row][column] != @fabrics[its_row][its_column]
       end
     end
   end

@@ -12,8 +12,10 @@ module OakenGauge
       MOST = 12
       # So many are all looked at.
       FEW = 3000
+      # So many are put together, to see how they are sewn.
+      CLOSELY = 30
       # So many programs are solved, and so many branches of each are looked at.
-      PROGRAMS = 24
+      PROGRAMS = 10
       NODES = 200
 
       # @param picture [Picture]
@@ -40,29 +42,42 @@ module OakenGauge
 
       # @return [Array<Way>] best first, at most {MOST}
       def best
-        ways = found.map { |placements| Way.new(@picture, placements, @costs, @task) }.select(&:straight?)
+        ways = likely.map { |placements| Way.new(@picture, placements, @costs, @task) }.select(&:straight?)
         ranked = in_order(ways)
-        ranked.intersection(unlike(ranked).first(MOST))
+        told = unlike(ranked, &:kinds).first(MOST).to_set(&:object_id)
+        ranked.select { |way| told.include?(way.object_id) }
       end
 
       private
 
+      # Those that are looked at closely: the cheapest of each sort first.
+      def likely
+        found = counted? && count <= FEW ? Search.new(@picture, @placements).all : chosen
+        return found if found.size <= CLOSELY
+
+        cheapest = found.sort_by.with_index { |placements, i| [expense.of_all(placements, @picture), i] }
+        unlike(cheapest) { |placements| placements.map(&:unit).tally }.first(CLOSELY)
+      end
+
+      def chosen
+        Choosing.new(@picture, @placements, expense).unlike(PROGRAMS, nodes: NODES)
+      end
+
+      def expense
+        @expense ||= Expense.new(@costs, @task)
+      end
+
+      # Those first that differ in which units they are made of, then those that differ in how many of each, then the others.
+      def unlike(ways)
+        kinds = ways.each_with_object({}.compare_by_identity) { |way, all| all[way] = yield(way) }
+        first = ways.uniq { |way| kinds[way].keys.to_set }
+        second = ways.uniq { |way| kinds[way] }
+        [*first, *second, *ways].uniq(&:object_id)
+      end
+
       def in_order(ways)
         known, others = ways.partition(&:known?)
         known.sort_by.with_index { |way, i| [-way.score.round(9), way.seams, i] } + others.sort_by.with_index { |way, i| [way.seams, i] }
-      end
-
-      def unlike(ways)
-        ways.uniq { |way| way.kinds.keys.to_set } | ways.uniq(&:kinds) | ways
-      end
-
-      # @return [Array<Array<Placement>>]
-      def found
-        if counted? && count <= FEW
-          Search.new(@picture, @placements).all
-        else
-          Choosing.new(@picture, @placements, Expense.new(@costs, @task)).unlike(PROGRAMS, nodes: NODES)
-        end
       end
     end
   end

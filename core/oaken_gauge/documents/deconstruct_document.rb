@@ -11,7 +11,7 @@ module OakenGauge
       include Record
 
       # More cells than a block has on a side.
-      MOST = 32
+      MOST = 16
       # The longest side of a block, inches.
       LARGEST = 100
 
