@@ -44,10 +44,11 @@ module OakenGauge
     end
 
     # @param document [Hash] a deconstruct document with string keys, as docs/formats describes it
+    # @param view [Boolean] add drawings for a screen
     # @return [Hash] how many ways there are to cut the block into units, and the best of them
-    def deconstruct(document)
-      read = read(document, Documents::DeconstructDocument)
-      Documents::DeconstructWriter.new(read.taking_apart, read.written_in).write
+    def deconstruct(document, view: false)
+      read = read(document, Documents::DeconstructDocument, most: Documents::Inspection::WHOLE)
+      Documents::DeconstructWriter.new(read.taking_apart, read.written_in, view: view).write
     end
 
     # @param document [Hash] a quilt document with string keys, as docs/formats describes it

@@ -5,9 +5,11 @@ module Server
     # Who is at the bench. This application serves one maker.
     class Maker < ActiveRecord::Base
       # Projects go first: their units hold on to the fabrics.
-      has_many :projects, -> { order(:id) }, dependent: :destroy
+      has_many :projects, -> { here.order(:aside, :id) }
+      has_many :all_projects, class_name: "Project", dependent: :destroy
       has_many :units, through: :projects, source: :all_units
       has_many :tools, -> { order(:position, :id) }, dependent: :destroy
+      has_many :blocks, -> { order(:id) }, dependent: :destroy
       has_many :fabrics, -> { order(:id) }, dependent: :destroy
 
       # @return [Hash] her profile as she gave it, and as it reads with all that is assumed
@@ -24,6 +26,11 @@ module Server
       # @return [Array<Hash>] the documents of the tools that can be used
       def drawer
         usable.map(&:document)
+      end
+
+      # @return [Hash] what any question takes from her: her drawer, her hands, what she sets store by
+      def question
+        { "tools" => drawer, "maker" => profile, "priorities" => priorities }
       end
 
       # @return [Array<Hash>] the tools that are put aside: id:, name: and say:

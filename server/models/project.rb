@@ -8,9 +8,23 @@ module Server
       has_many :units, -> { here.order(:position, :id) }
       has_many :all_units, class_name: "Unit", dependent: :destroy
 
+      # Those that were not removed.
+      scope :here, -> { where(removed_at: nil) }
+
       # @return [Hash]
       def to_document
-        { "id" => id, "name" => name, "seam_allowance" => seam_allowance, "lock_version" => lock_version }
+        { "id" => id, "name" => name, "seam_allowance" => seam_allowance, "notes" => notes, "aside" => aside,
+          "units_in_all" => units.size, "units_picked" => units.count(&:pick), "lock_version" => lock_version }
+      end
+
+      # @param name [String]
+      # @return [Project] another with the same units, and without what was picked for them
+      def copy(name)
+        transaction do
+          maker.all_projects.create!(name: name, seam_allowance: seam_allowance, notes: notes).tap do |made|
+            units.includes(:unit_fabrics).each { |unit| unit.copy_to(made) }
+          end
+        end
       end
 
       # @return [Hash] with its units, and the drawer and shelf that they are made from

@@ -19,6 +19,14 @@ module Server
           "fabrics" => unit_fabrics.to_h { |held| [held.role, held.fabric_id] }, "pick" => pick&.to_document }
       end
 
+      # @param project [Project]
+      # @return [Unit] the same one in another project
+      def copy_to(project)
+        project.units.create!(label: label, spec: spec, position: position).tap do |made|
+          unit_fabrics.each { |held| made.unit_fabrics.create!(role: held.role, fabric_id: held.fabric_id) }
+        end
+      end
+
       # @param spec [Hash] the unit's document
       # @return [Hash] the document the core weighs it by, with this project's drawer and fabric
       def weigh_document(spec = self.spec)

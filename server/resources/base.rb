@@ -53,6 +53,13 @@ module Server
         @document ||= OakenGauge.read_text(request.body.read.to_s)
       end
 
+      # @return [Hash] what was sent, where it is an object; what it is otherwise, the core tells
+      def object(sent)
+        return sent if sent.is_a?(Hash)
+
+        raise Problem.at("", "is #{sent.class.name.downcase}: allowed is an object")
+      end
+
       # Reads the keys of the request's JSON, and raises all its faults together.
       def read(required: [], optional: [], &block)
         Reading.of(document, required: required, optional: optional, &block)

@@ -2,15 +2,15 @@
 
 module Server
   module Resources
-    # Projects: the list, one whole, a new one, a changed one, one taken away.
+    # Projects: the list, one whole, a new one, a copy, a changed one, one put aside, one removed and put back.
     class Projects < Base
       get "/api/projects" do
-        answer({ "projects" => Models::Maker.at_bench.projects.map(&:to_document) })
+        answer({ "projects" => maker.projects.includes(units: :pick).map(&:to_document) })
       end
 
       post "/api/projects" do
-        fields = read(required: %w[name], optional: %w[seam_allowance]) { |keys| fields(keys) }
-        answer Models::Maker.at_bench.projects.create!(fields).to_full_document, status: 201
+        fields = read(required: %w[name], optional: %w[seam_allowance notes]) { |keys| fields(keys) }
+        answer maker.projects.create!(fields).to_full_document, status: 201
       end
 
       get "/api/projects/:id" do
@@ -18,24 +18,41 @@ module Server
       end
 
       patch "/api/projects/:id" do
-        version, changes = read(required: %w[lock_version], optional: %w[name seam_allowance]) { |keys| [keys.version, fields(keys)] }
+        version, changes = read(required: %w[lock_version], optional: %w[name seam_allowance notes aside]) do |keys|
+          [keys.version, fields(keys)]
+        end
         save_over(find, version) { |project| project.update!(changes) }
         answer find.to_document
       end
 
       delete "/api/projects/:id" do
-        save_over(find, Integer(params.fetch("lock_version")), &:destroy!)
-        halt 204
+        save_over(find, Integer(params.fetch("lock_version"))) { |project| project.update!(removed_at: Time.now) }
+        answer maker.all_projects.find(params["id"]).to_document
+      end
+
+      post "/api/projects/:id/copy" do
+        name = read(required: %w[name]) { |keys| keys.value("name") }
+        answer find.copy(name).reload.to_document, status: 201
+      end
+
+      post "/api/projects/:id/back" do
+        version = read(required: %w[lock_version], &:version)
+        save_over(maker.all_projects.find(params["id"]), version) { |project| project.update!(removed_at: nil) }
+        answer find.to_document
       end
 
       private
 
+      def maker
+        Models::Maker.at_bench
+      end
+
       def find
-        Models::Maker.at_bench.projects.find(params["id"])
+        maker.projects.find(params["id"])
       end
 
       def fields(keys)
-        { name: keys.value("name"), seam_allowance: keys.seam }.compact
+        { name: keys.value("name"), seam_allowance: keys.seam, notes: keys.value("notes"), aside: keys.value("aside") }.compact
       end
     end
   end

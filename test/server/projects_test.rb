@@ -24,10 +24,41 @@ class ProjectsTest < ServerCase
     assert_problem 409
     delete "/api/projects/#{made['id']}?lock_version=1"
 
-    assert_equal 204, last_response.status
+    assert_equal 200, last_response.status
     fetch("/api/projects/#{made['id']}")
 
     assert_problem 404, nil, /no project #{made['id']}/
+    back = send_json("POST", "/api/projects/#{made['id']}/back", { "lock_version" => 2 })
+
+    assert_equal ["Eel weir", 3], back.values_at("name", "lock_version")
+  end
+
+  def test_a_copy_has_the_units_and_not_the_picks
+    send_json("PUT", "/api/units/#{@unit.id}/pick", { "lock_version" => 0, "method" => "rotary/patches", "unit" => @unit.spec })
+
+    assert_equal [5, 1], fetch("/api/projects")["projects"].first.values_at("units_in_all", "units_picked")
+    made = send_json("POST", "/api/projects/#{@project.id}/copy", { "name" => "Ebb" })
+
+    assert_equal [201, "Ebb", 5, 0], [last_response.status, *made.values_at("name", "units_in_all", "units_picked")]
+    copy, given = [made["id"], @project.id].map { |id| fetch("/api/projects/#{id}")["units"] }
+
+    assert_equal(given.map { |unit| unit.values_at("label", "unit", "fabrics") }, copy.map { |unit| unit.values_at("label", "unit", "fabrics") })
+    assert_empty(copy.map { |unit| unit["id"] } & given.map { |unit| unit["id"] })
+  end
+
+  # What is put aside comes last; notes may be emptied again.
+  def test_put_aside_and_notes
+    send_json("POST", "/api/projects", { "name" => "Eel pond", "notes" => "two\nlines" })
+    send_json("PATCH", "/api/projects/#{@project.id}", { "lock_version" => 0, "aside" => true })
+
+    assert_equal([["Eel pond", false], ["Slack Tide lap quilt", true]], fetch("/api/projects")["projects"].map { |one| one.values_at("name", "aside") })
+    made = fetch("/api/projects")["projects"].first
+    changed = send_json("PATCH", "/api/projects/#{made['id']}", { "lock_version" => 0, "notes" => "" })
+
+    assert_equal ["two\nlines", ""], [made["notes"], changed["notes"]]
+    send_json("PATCH", "/api/projects/#{made['id']}", { "lock_version" => 1, "aside" => "yes" })
+
+    assert_problem 422, "/aside", /true or false/
   end
 
   def test_a_stale_change_is_refused

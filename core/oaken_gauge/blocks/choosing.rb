@@ -14,8 +14,7 @@ module OakenGauge
         @cells = Array.new(picture.rows) { |row| Array.new(picture.columns) { |column| [column, row] } }.flatten(1)
         @rows = @cells.map { |cell| [picture.plain?(*cell) ? 0 : 1, 1] }
         @costs = placements.map { |placement| cost(placement, picture, expense) }
-        places = @cells.each_with_index.to_h
-        @columns = placements.map { |placement| placement.cells.to_h { |cell| [places[cell], 1] } }
+        @columns = columns
       end
 
       # @param programs [Integer] how many may be solved
@@ -37,6 +36,11 @@ module OakenGauge
       end
 
       private
+
+      def columns
+        places = @cells.each_with_index.to_h
+        @placements.map { |placement| placement.cells.to_h { |cell| [places[cell], 1] } }
+      end
 
       # What plain cells would cost by themselves is saved where a unit covers them.
       def cost(placement, picture, expense)

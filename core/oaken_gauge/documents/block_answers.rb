@@ -11,13 +11,16 @@ module OakenGauge
       HANDS = { "oneOf" => [WHOLE, object(left: WHOLE, right: WHOLE)] }.freeze
       PLACE = list(WHOLE, size: 2).freeze
       CORNERED = { corner: LENGTH, corners: WHOLE, opposite: YES }.freeze
-      UNIT = object(kind: TEXT, finished: FINISHED, fabrics: by_name(TEXT), count: HANDS, may: CORNERED).freeze
+      UNIT = object(kind: TEXT, finished: FINISHED, fabrics: by_name(TEXT), count: HANDS,
+                    may: { **CORNERED, title: said(TEXT, "What one is called, for a screen"), plural: TEXT,
+                           shared: said({ "type" => "object" }, "As a sizes document asks for it") }).freeze
       PIECE = object(kind: TEXT, at: PLACE, span: PLACE, turn: said(WHOLE, "Quarter turns clockwise"), mirror: YES, fabrics: by_name(TEXT),
                      may: CORNERED).freeze
       REPEAT = object(cells: list(WHOLE, size: 4, about: "Column, row, columns, rows of the first"), times: WHOLE).freeze
       WAY = object(pieces: list(PIECE), units: list(UNIT), seams: said(WHOLE, "Each joins two pieces"), partial_seams: WHOLE,
                    repeats: list(REPEAT), net: said(maybe(AMOUNT), "Fabric used, square inches; null where a unit has no method"),
-                   minutes: maybe(AMOUNT), good: said(maybe(SHARE), "Of blocks in which every unit is good"), score: maybe(NUMBER)).freeze
+                   minutes: maybe(AMOUNT), good: said(maybe(SHARE), "Of blocks in which every unit is good"), score: maybe(NUMBER),
+                   may: { drawing: list(object(fabric: TEXT, outline: POINTS), about: "Patches in cells, downwards, for a screen") }).freeze
       APART = object(grid: PLACE, symmetry: list(one_of(*Blocks::Picture::SYMMETRIES.keys)), ways: list(WAY),
                      ways_in_all: { "type" => %w[integer string], "description" => "A string above 2^53, or where there are more" }).freeze
 

@@ -9,7 +9,9 @@ module OakenGauge
 
       # @param taking_apart [Blocks::TakingApart]
       # @param measure [Symbol]
-      def initialize(taking_apart, measure)
+      # @param view [Boolean] add what a screen needs: drawings, and what units are called
+      def initialize(taking_apart, measure, view: false)
+        @view = view
         @taking_apart = taking_apart
         @picture = taking_apart.picture
         @measure = measure
@@ -31,8 +33,24 @@ module OakenGauge
       end
 
       def way(way)
-        { "pieces" => way.pieces.map { |piece| piece(piece) }, "units" => UnitCounts.new(way.pieces) { |unit| sized(unit) }.write,
-          "seams" => way.seams, "partial_seams" => 0, "repeats" => repeats(way), **figures(way) }
+        { "pieces" => way.pieces.map { |piece| piece(piece) }, "units" => units(way), "seams" => way.seams, "partial_seams" => 0,
+          "repeats" => repeats(way), **figures(way), **(@view ? { "drawing" => way.pieces.flat_map { |piece| drawn(piece) } } : {}) }
+      end
+
+      def units(way)
+        UnitCounts.new(way.pieces) { |unit| { **sized(unit), **(@view ? seen(unit) : {}) } }.write
+      end
+
+      # What they are called, and their size in parts of the block's width.
+      def seen(unit)
+        part = unit.at(unit.measure_on_beam / @picture.columns).to_document(:inch)
+        { "title" => unit.class.title, "plural" => unit.class.plural,
+          "shared" => part.except("count", "finished").merge("share" => part.fetch("finished")) }
+      end
+
+      # Of each patch where it lies, in cells from the upper left corner of the block, and its fabric.
+      def drawn(piece)
+        piece.outlines.map { |fabric, outline| { "fabric" => fabric, "outline" => outline.map { |x, y| [x.to_f, y.to_f] } } }
       end
 
       def figures(way)

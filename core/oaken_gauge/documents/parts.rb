@@ -10,6 +10,9 @@ module OakenGauge
     module Parts
       # The largest number that names something stored.
       LARGEST = 2_147_483_647
+      NOTES = Scalars::Text.new(most: 10_000, lines: true, blank: true)
+      # The units of a block.
+      PIECES = Composites::List.new(Composites::Nested.new(-> { Blocks::Block::Piece }), 0..10_000)
 
       class << self
         # @param name [Symbol]
@@ -22,10 +25,13 @@ module OakenGauge
         private
 
         def all
-          @all ||= { unit: Catalogue::UNIT, tool: Catalogue::TOOL, fabric: Catalogue::FABRIC, colour: Colour.new,
-                     weave: Scalars::Choice.new(BenchDocument::ShelfFabric::WEAVES), maker: Weighing::Maker, priorities: Priorities,
-                     method: Scalars::Choice.new(Methods.ids), name: Scalars::Text.new, seam_allowance: Measures::Said.new(most: 2),
-                     version: Scalars::Whole.new(0..LARGEST), shelf: Composites::Mapping.new(Scalars::Whole.new(1..LARGEST)) }.freeze
+          @all ||= {
+            unit: Catalogue::UNIT, tool: Catalogue::TOOL, fabric: Catalogue::FABRIC, picture: DeconstructDocument, pieces: PIECES,
+            colour: Colour.new, weave: Scalars::Choice.new(BenchDocument::ShelfFabric::WEAVES), maker: Weighing::Maker,
+            priorities: Priorities, method: Scalars::Choice.new(Methods.ids), name: Scalars::Text.new, notes: NOTES,
+            aside: Scalars::Flag.new, seam_allowance: Measures::Said.new(most: 2), version: Scalars::Whole.new(0..LARGEST),
+            shelf: Composites::Mapping.new(Scalars::Whole.new(1..LARGEST))
+          }.freeze
         end
       end
     end

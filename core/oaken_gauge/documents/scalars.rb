@@ -15,9 +15,11 @@ module OakenGauge
 
         # @param most [Integer] characters
         # @param lines [Boolean] whether it may have several lines
-        def initialize(most: 80, lines: false)
+        # @param blank [Boolean] whether one of several lines may be empty
+        def initialize(most: 80, lines: false, blank: false)
           super()
           @most = most
+          @least = blank ? 0 : 1
           @lines = lines
         end
 
@@ -26,12 +28,12 @@ module OakenGauge
           given = node.value
           return given if given.is_a?(String) && given.length <= @most && good?(given)
 
-          node.refuse("a text of 1 to #{@most} characters#{', on one line' unless @lines}")
+          node.refuse("a text of #{@least} to #{@most} characters#{', on one line' unless @lines}")
         end
 
         # @return [Hash]
         def schema
-          { "type" => "string", "minLength" => 1, "maxLength" => @most, "pattern" => @lines ? "^[^\\u0000]*$" : PATTERN }
+          { "type" => "string", "minLength" => @least, "maxLength" => @most, "pattern" => @lines ? "^[^\\u0000]*$" : PATTERN }
         end
 
         # @return [Hash]
@@ -42,7 +44,7 @@ module OakenGauge
         private
 
         def good?(given)
-          @lines ? !given.empty? && !given.include?("\0") : given.match?(READABLE)
+          @lines ? given.length >= @least && !given.include?("\0") : given.match?(READABLE)
         end
       end
 

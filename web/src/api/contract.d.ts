@@ -209,6 +209,7 @@ export interface paths {
                     "application/json": {
                         name?: unknown;
                         seam_allowance?: unknown;
+                        notes?: unknown;
                     } & {
                         [key: string]: unknown;
                     };
@@ -268,7 +269,7 @@ export interface paths {
         };
         put?: never;
         post?: never;
-        /** Remove a project, with all its units */
+        /** Remove a project, with all its units; it can be put back */
         delete: {
             parameters: {
                 query: {
@@ -282,13 +283,7 @@ export interface paths {
             };
             requestBody?: never;
             responses: {
-                /** @description Gone */
-                204: {
-                    headers: {
-                        [name: string]: unknown;
-                    };
-                    content?: never;
-                };
+                200: components["responses"]["Project"];
                 default: components["responses"]["Problem"];
             };
         };
@@ -322,6 +317,82 @@ export interface paths {
                 default: components["responses"]["Problem"];
             };
         };
+        trace?: never;
+    };
+    "/api/projects/{id}/copy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Another project with the same units */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        [key: string]: unknown;
+                    };
+                };
+            };
+            responses: {
+                201: components["responses"]["Project"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{id}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Put a project back that was removed */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["Change"];
+                };
+            };
+            responses: {
+                200: components["responses"]["Project"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
         trace?: never;
     };
     "/api/projects/{id}/units": {
@@ -744,6 +815,209 @@ export interface paths {
         };
         trace?: never;
     };
+    "/api/blocks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All blocks */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description The blocks */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            blocks: components["schemas"]["Block"][];
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        /** A new block */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        [key: string]: unknown;
+                    };
+                };
+            };
+            responses: {
+                201: components["responses"]["Block"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blocks/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Remove a block */
+        delete: {
+            parameters: {
+                query: {
+                    lock_version: number;
+                };
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Gone */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        options?: never;
+        head?: never;
+        /** Change a block */
+        patch: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["Change"];
+                };
+            };
+            responses: {
+                200: components["responses"]["Block"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        trace?: never;
+    };
+    "/api/deconstruct": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Which ways there are to cut a block into units; nothing is stored */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description full adds drawings, and what units are called */
+                    view?: "full";
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["WeighDocument"];
+                };
+            };
+            responses: {
+                /** @description The ways, best first */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DeconstructAnswer"];
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sizes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** At which sizes of a block its units fall on marks; nothing is stored */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["WeighDocument"];
+                };
+            };
+            responses: {
+                /** @description The ladder, best first */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SizesAnswer"];
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -763,7 +1037,30 @@ export interface components {
             id: number;
             name: string;
             seam_allowance: components["schemas"]["Length"];
+            notes: string;
+            /** @description Put aside for now */
+            aside: boolean;
+            units_in_all: number;
+            units_picked: number;
             lock_version: number;
+        };
+        Block: {
+            id: number;
+            name: string;
+            picture: {
+                cells: components["schemas"]["Cell"][][];
+                finished: string | string[];
+            };
+            /** @description The units it is to be made of, once a way was chosen */
+            pieces: {
+                [key: string]: unknown;
+            }[];
+            lock_version: number;
+        };
+        Cell: {
+            /** @enum {string} */
+            cut: "whole" | "rising" | "falling" | "quartered";
+            fabrics: string[];
         };
         FullProject: components["schemas"]["Project"] & {
             maker: string;
@@ -1156,6 +1453,85 @@ export interface components {
             title: string;
             fields: components["schemas"]["Field"][];
         };
+        DeconstructAnswer: {
+            grid: number[];
+            symmetry: ("quarter_turn" | "half_turn" | "mirror_across" | "mirror_down" | "mirror_rising" | "mirror_falling")[];
+            ways: {
+                pieces: {
+                    kind: string;
+                    at: number[];
+                    span: number[];
+                    /** @description Quarter turns clockwise */
+                    turn: number;
+                    mirror: boolean;
+                    fabrics: {
+                        [key: string]: string;
+                    };
+                    /** @description A length such as "2 7/8" or "7.3cm" */
+                    corner?: string;
+                    corners?: number;
+                    opposite?: boolean;
+                }[];
+                units: {
+                    kind: string;
+                    finished: string | string[];
+                    fabrics: {
+                        [key: string]: string;
+                    };
+                    count: number | {
+                        left: number;
+                        right: number;
+                    };
+                    /** @description A length such as "2 7/8" or "7.3cm" */
+                    corner?: string;
+                    corners?: number;
+                    opposite?: boolean;
+                    /** @description What one is called, for a screen */
+                    title?: string;
+                    plural?: string;
+                    /** @description As a sizes document asks for it */
+                    shared?: Record<string, never>;
+                }[];
+                /** @description Each joins two pieces */
+                seams: number;
+                partial_seams: number;
+                repeats: {
+                    /** @description Column, row, columns, rows of the first */
+                    cells: number[];
+                    times: number;
+                }[];
+                /** @description Fabric used, square inches; null where a unit has no method */
+                net: number | null;
+                minutes: number | null;
+                /** @description Of blocks in which every unit is good */
+                good: number | null;
+                score: number | null;
+                /** @description Patches in cells, downwards, for a screen */
+                drawing?: {
+                    fabric: string;
+                    outline: number[][];
+                }[];
+            }[];
+            /** @description A string above 2^53, or where there are more */
+            ways_in_all: number | null;
+        };
+        SizesAnswer: {
+            ladder: {
+                /** @description A length such as "2 7/8" or "7.3cm" */
+                block: string;
+                score: number;
+                all_on_marks: boolean;
+                units: {
+                    kind: string;
+                    finished: string | string[];
+                    cut_sizes_on_eighths: boolean;
+                    marks: {
+                        tool: string;
+                        mark: string;
+                    }[];
+                }[];
+            }[];
+        };
     };
     responses: {
         /** @description What went wrong */
@@ -1165,6 +1541,24 @@ export interface components {
             };
             content: {
                 "application/problem+json": components["schemas"]["Problem"];
+            };
+        };
+        /** @description The project */
+        Project: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Project"];
+            };
+        };
+        /** @description The block */
+        Block: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Block"];
             };
         };
         /** @description The unit */

@@ -1,0 +1,58 @@
+# frozen_string_literal: true
+
+module Server
+  module Resources
+    # Blocks: the list, new ones, changed ones, ones removed; and what a picture of one comes to, stored or not.
+    class Blocks < Base
+      KEYS = %w[name picture pieces].freeze
+
+      get "/api/blocks" do
+        answer({ "blocks" => blocks.map(&:to_document) })
+      end
+
+      post "/api/blocks" do
+        fields = read(required: %w[name picture], optional: KEYS) { |keys| fields(keys) }
+        answer blocks.create!(fields).to_document, status: 201
+      end
+
+      patch "/api/blocks/:id" do
+        version, fields = read(required: %w[lock_version], optional: KEYS) { |keys| [keys.version, fields(keys)] }
+        save_over(find, version) { |block| block.update!(fields) }
+        answer find.to_document
+      end
+
+      delete "/api/blocks/:id" do
+        save_over(find, Integer(params.fetch("lock_version")), &:destroy!)
+        halt 204
+      end
+
+      # With the maker's own drawer, hands and priorities, where none are told.
+      post "/api/deconstruct" do
+        answer OakenGauge.deconstruct({ **maker.question, **object(document) }, view: params["view"] == "full")
+      end
+
+      post "/api/sizes" do
+        answer OakenGauge.sizes({ **maker.question.slice("tools"), **object(document) })
+      end
+
+      private
+
+      def maker
+        @maker ||= Models::Maker.at_bench
+      end
+
+      def blocks
+        maker.blocks
+      end
+
+      def find
+        blocks.find(params["id"])
+      end
+
+      def fields(keys)
+        pieces = keys.value("pieces", :pieces)
+        { name: keys.value("name"), picture: keys.document("picture"), pieces: pieces&.map(&:to_document) }.compact
+      end
+    end
+  end
+end
