@@ -58,10 +58,6 @@ class FabricsScreenTest < BrowserCase
 
   def test_accessible_and_whole_on_a_phone
     assert_empty axe_faults
-    page.driver.resize(390, 844)
-
-    assert_operator page.evaluate_script("document.documentElement.scrollWidth"), :<=, 390
-  ensure
-    page.driver.resize(1280, 800)
+    assert_whole_on_a_phone
   end
 end

@@ -100,6 +100,22 @@ class BrowserCase < ServerCase
     page.driver.browser.keyboard.type(*keys)
   end
 
+  # What the server stores soon after.
+  def eventually
+    page.document.synchronize(Capybara.default_max_wait_time, errors: [Capybara::ExpectationNotMet]) do
+      raise Capybara::ExpectationNotMet, "not stored" unless yield
+    end
+  end
+
+  # On a phone nothing is wider than the page.
+  def assert_whole_on_a_phone
+    page.driver.resize(390, 844)
+
+    assert_operator page.evaluate_script("document.documentElement.scrollWidth"), :<=, 390
+  ensure
+    page.driver.resize(1280, 800)
+  end
+
   def axe_faults
     page.execute_script(File.read(File.join(Server::ROOT, "web/node_modules/axe-core/axe.min.js")))
     page.evaluate_async_script("axe.run(document).then((found) => arguments[0](found.violations.map((v) => v.id + ': ' + v.nodes[0].html)))")

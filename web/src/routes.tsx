@@ -18,6 +18,17 @@ const fabrics: Screen = async () => ({
   Component: (await import("./screens/fabrics/FabricsScreen")).FabricsScreen,
 });
 
+const projects: Screen = async () => ({
+  Component: (await import("./screens/projects/ProjectsScreen")).ProjectsScreen,
+});
+const blocks: Screen = async () => ({
+  Component: (await import("./screens/blocks/BlocksScreen")).BlocksScreen,
+});
+const block: Screen = async () => ({ Component: (await import("./screens/blocks/BlockScreen")).BlockScreen });
+const project: Screen = async () => ({
+  Component: (await import("./screens/first-unit/FirstUnit")).FirstOfProject,
+});
+
 /** Each screen is a script of its own, fetched when it is first gone to. */
 export const routes = createBrowserRouter([
   { path: "/", lazy: firstUnit, errorElement: <Broken />, hydrateFallbackElement: <></> },
@@ -30,5 +41,9 @@ export const routes = createBrowserRouter([
   { path: "/maker", lazy: maker, errorElement: <Broken />, hydrateFallbackElement: <></> },
   { path: "/tools", lazy: tools, errorElement: <Broken />, hydrateFallbackElement: <></> },
   { path: "/fabrics", lazy: fabrics, errorElement: <Broken />, hydrateFallbackElement: <></> },
+  { path: "/projects", lazy: projects, errorElement: <Broken />, hydrateFallbackElement: <></> },
+  { path: "/projects/:projectId", lazy: project, errorElement: <Broken />, hydrateFallbackElement: <></> },
+  { path: "/blocks", lazy: blocks, errorElement: <Broken />, hydrateFallbackElement: <></> },
+  { path: "/blocks/:blockId", lazy: block, errorElement: <Broken />, hydrateFallbackElement: <></> },
   { path: "*", element: <Lost /> },
 ]);

@@ -22,7 +22,7 @@ module OakenGauge
                    minutes: maybe(AMOUNT), good: said(maybe(SHARE), "Of blocks in which every unit is good"), score: maybe(NUMBER),
                    may: { drawing: list(object(fabric: TEXT, outline: POINTS), about: "Patches in cells, downwards, for a screen") }).freeze
       APART = object(grid: PLACE, symmetry: list(one_of(*Blocks::Picture::SYMMETRIES.keys)), ways: list(WAY),
-                     ways_in_all: { "type" => %w[integer string], "description" => "A string above 2^53, or where there are more" }).freeze
+                     ways_in_all: said({ "oneOf" => [WHOLE, TEXT] }, "A string above 2^53, or where there are more")).freeze
 
       QUILT_PIECE = object(for: one_of("sash", "long_sash", "cornerstone", "half_cornerstone", "border", "binding"), fabric: maybe(TEXT),
                            size: list(LENGTH, size: 2, about: "Across and along, as cut"), count: WHOLE, ends: one_of("square", "mitred"),

@@ -35,6 +35,17 @@ export type StoredTool = {
 type Pick = Omit<Schemas["Pick"], "unit"> & { unit: UnitDocument };
 export type Unit = Omit<Schemas["Unit"], "unit" | "pick"> & { unit: UnitDocument; pick: Pick | null };
 export type Project = Omit<Schemas["FullProject"], "units"> & { units: Unit[] };
+/** A project as it stands in the list. */
+export type ProjectRow = Schemas["Project"];
+export type ProjectGiven = { name: string; seam_allowance: string; notes: string; aside?: boolean };
+export type Cell = Schemas["Cell"];
+/** A block: what it looks like, and the units it is to be made of. */
+export type Block = Schemas["Block"];
+export type BlockGiven = { name: string; picture: Block["picture"]; pieces?: Block["pieces"] };
+export type Apart = Schemas["DeconstructAnswer"];
+export type Way = Apart["ways"][number];
+export type WayUnit = Way["units"][number];
+export type Ladder = Schemas["SizesAnswer"]["ladder"];
 /** What may be said of a unit; what is no number or length yet goes to the core as it was typed. */
 export type UnitChanges = { label?: string; unit?: unknown; fabrics?: Record<string, number | undefined> };
 export type Fabric = Schemas["Fabric"];
@@ -113,23 +124,46 @@ async function ask<Answer>(
   return (response.status === 204 ? null : await response.json()) as Answer;
 }
 
+function without<Given extends object>(given: Given, key: keyof Given): Partial<Given> {
+  return Object.fromEntries(Object.entries(given).filter(([name]) => name !== key)) as Partial<Given>;
+}
+
 export const api = {
   maker: () => ask<Maker>("GET", "/api/maker"),
   changeMaker: (changes: MakerChange) => ask<Maker>("PATCH", "/api/maker", changes),
   kinds: () => ask<{ kinds: Kind[]; tools: ToolKind[]; fabrics: FabricForm[] }>("GET", "/api/kinds"),
-  fabrics: () => ask<{ fabrics: Fabric[] }>("GET", "/api/fabrics"),
+  fabrics: async () => (await ask<{ fabrics: Fabric[] }>("GET", "/api/fabrics")).fabrics,
   addFabric: (given: FabricGiven) => ask<Fabric>("POST", "/api/fabrics", given),
   changeFabric: (seen: Fabric, given: FabricGiven) =>
     ask<Fabric>("PATCH", `/api/fabrics/${seen.id}`, { lock_version: seen.lock_version, ...given }),
   removeFabric: (seen: Fabric) =>
     ask<null>("DELETE", `/api/fabrics/${seen.id}?lock_version=${seen.lock_version}`),
-  tools: () => ask<{ tools: StoredTool[] }>("GET", "/api/tools"),
+  tools: async () => (await ask<{ tools: StoredTool[] }>("GET", "/api/tools")).tools,
   addTool: (tool: ToolDocument) => ask<StoredTool>("POST", "/api/tools", { tool }),
   changeTool: (seen: StoredTool, tool: ToolDocument) =>
     ask<StoredTool>("PATCH", `/api/tools/${seen.id}`, { lock_version: seen.lock_version, tool }),
   removeTool: (seen: StoredTool) =>
     ask<null>("DELETE", `/api/tools/${seen.id}?lock_version=${seen.lock_version}`),
-  projects: () => ask<{ projects: Schemas["Project"][] }>("GET", "/api/projects"),
+  projects: async () => (await ask<{ projects: ProjectRow[] }>("GET", "/api/projects")).projects,
+  addProject: (given: ProjectGiven) => ask<ProjectRow>("POST", "/api/projects", without(given, "aside")),
+  changeProject: (seen: ProjectRow, given: ProjectGiven) =>
+    ask<ProjectRow>("PATCH", `/api/projects/${seen.id}`, { lock_version: seen.lock_version, ...given }),
+  copyProject: (seen: ProjectRow, name: string) =>
+    ask<ProjectRow>("POST", `/api/projects/${seen.id}/copy`, { name }),
+  removeProject: (seen: ProjectRow) =>
+    ask<ProjectRow>("DELETE", `/api/projects/${seen.id}?lock_version=${seen.lock_version}`),
+  putProjectBack: (seen: ProjectRow) =>
+    ask<ProjectRow>("POST", `/api/projects/${seen.id}/back`, { lock_version: seen.lock_version }),
+  blocks: async () => (await ask<{ blocks: Block[] }>("GET", "/api/blocks")).blocks,
+  addBlock: (given: BlockGiven) => ask<Block>("POST", "/api/blocks", given),
+  changeBlock: (seen: Block, given: Partial<BlockGiven>) =>
+    ask<Block>("PATCH", `/api/blocks/${seen.id}`, { lock_version: seen.lock_version, ...given }),
+  removeBlock: (seen: Block) =>
+    ask<null>("DELETE", `/api/blocks/${seen.id}?lock_version=${seen.lock_version}`),
+  takeApart: (picture: unknown, signal: AbortSignal) =>
+    ask<Apart>("POST", "/api/deconstruct?view=full", picture, signal),
+  sizes: (document: unknown, signal: AbortSignal) =>
+    ask<{ ladder: Ladder }>("POST", "/api/sizes", document, signal),
   project: (id: string) => ask<Project>("GET", `/api/projects/${id}`),
   addUnit: (projectId: number, unit: UnitChanges) =>
     ask<Unit>("POST", `/api/projects/${projectId}/units`, unit),

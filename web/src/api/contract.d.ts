@@ -1513,7 +1513,7 @@ export interface components {
                 }[];
             }[];
             /** @description A string above 2^53, or where there are more */
-            ways_in_all: number | null;
+            ways_in_all: number | string;
         };
         SizesAnswer: {
             ladder: {

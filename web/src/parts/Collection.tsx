@@ -1,7 +1,8 @@
-import { ArrowLeft, Undo2 } from "lucide-react";
+import { Undo2 } from "lucide-react";
 import { type ReactNode, useState } from "react";
 
 import { ClashDialog } from "./ClashDialog";
+import { Frame } from "./Frame";
 import { Hint } from "./Hint";
 import { Notice } from "./Notice";
 import { useBack } from "./useBack";
@@ -48,13 +49,7 @@ export function Collection({ title, lead, find, kept, ready, add, children }: Pr
   const sought = (name: string) => name.toLowerCase().includes(words.trim().toLowerCase());
   return (
     <div className="hands">
-      <header className="head">
-        <Hint text="Back" keys="B">
-          <button type="button" className="link-button" onClick={back}>
-            <ArrowLeft size={16} aria-hidden="true" /> Back to the bench
-          </button>
-        </Hint>
-      </header>
+      <Frame />
       <main>
         <h1>{title}</h1>
         {ready && kept.opened ? (

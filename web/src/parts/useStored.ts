@@ -13,6 +13,8 @@ export type Store<Thing extends Versioned, Given> = {
   add: (given: Given, others: Thing[]) => Promise<Thing>;
   change: (seen: Thing, given: Given) => Promise<Thing>;
   remove: (seen: Thing) => Promise<unknown>;
+  /** Brings back what was removed, by what removing it gave; without it, it is added again. */
+  putBack?: (removed: unknown) => Promise<unknown>;
   name: (thing: Thing) => string;
   /** What it would be added again by. */
   given: (thing: Thing) => Given;
@@ -61,6 +63,7 @@ export function useStored<Thing extends Versioned, Given>(store: Store<Thing, Gi
   const add = async (given: Given) => {
     const added = await store.add(given, list);
     await say({ said: `Added ${store.name(added)}`, back: () => store.remove(added) });
+    return added;
   };
   const change = (given: Given) => async (seen: Thing) => {
     const saved = await store.change(seen, given);
@@ -70,10 +73,10 @@ export function useStored<Thing extends Versioned, Given>(store: Store<Thing, Gi
     });
   };
   const remove = async (seen: Thing) => {
-    await store.remove(seen);
+    const removed = await store.remove(seen);
     await say({
       said: `Removed ${store.name(seen)}`,
-      back: () => store.add(store.given(seen), []),
+      back: () => store.putBack?.(removed) ?? store.add(store.given(seen), []),
     });
   };
   const undo = async () => {
@@ -89,6 +92,7 @@ export function useStored<Thing extends Versioned, Given>(store: Store<Thing, Gi
     trouble,
     clash: clash && store.name(clash.theirs),
     add,
+    refresh,
     change: (seen: Thing, given: Given) => over(seen, change(given)),
     remove: (seen: Thing) => orSay(over(seen, remove)),
     undo: () => orSay(undo()),

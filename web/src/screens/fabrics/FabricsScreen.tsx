@@ -11,7 +11,7 @@ import { FabricForm } from "./FabricForm";
 
 const SHELF: Store<Fabric, FabricGiven> = {
   key: "fabrics",
-  list: async () => (await api.fabrics()).fabrics,
+  list: api.fabrics,
   add: api.addFabric,
   change: api.changeFabric,
   remove: api.removeFabric,

@@ -1,20 +1,26 @@
 import { useQuery } from "@tanstack/react-query";
-import { Navigate } from "react-router";
+import { Navigate, useParams } from "react-router";
 
 import { api } from "../../api/client";
 import { Notice } from "../../parts/Notice";
 
-/** Goes to the first unit of the first project. */
+/** Goes to the first unit of the first project at work; to the projects where there is none. */
 export function FirstUnit() {
   const projects = useQuery({ queryKey: ["projects"], queryFn: api.projects });
-  const id = projects.data?.projects[0]?.id;
-  const project = useQuery({
-    queryKey: ["project", String(id)],
-    queryFn: () => api.project(String(id)),
-    enabled: id !== undefined,
-  });
-  if (projects.data && id === undefined) return <Empty />;
-  if (!project.data) return <Waiting failed={projects.failureReason ?? project.failureReason} />;
+  if (!projects.data) return <Waiting failed={projects.failureReason} />;
+  const first = projects.data.find((project) => !project.aside);
+  return first ? <First id={String(first.id)} /> : <Navigate replace to="/projects" />;
+}
+
+/** Goes to the first unit of a project. */
+export function FirstOfProject() {
+  const { projectId = "" } = useParams();
+  return <First id={projectId} />;
+}
+
+function First({ id }: { id: string }) {
+  const project = useQuery({ queryKey: ["project", id], queryFn: () => api.project(id) });
+  if (!project.data) return <Waiting failed={project.error ?? project.failureReason} />;
   return <Navigate replace to={`/projects/${id}/units/${project.data.units[0]?.id ?? "new"}`} />;
 }
 
@@ -22,15 +28,6 @@ function Waiting({ failed }: { failed: Error | null }) {
   return (
     <main className="middle">
       {failed ? <Notice tone="alarm">{failed.message}</Notice> : <Notice>Opening the bench…</Notice>}
-    </main>
-  );
-}
-
-function Empty() {
-  return (
-    <main className="middle">
-      <h1>No project yet</h1>
-      <p>Start again with an empty folder var/ to get the demo bench.</p>
     </main>
   );
 }

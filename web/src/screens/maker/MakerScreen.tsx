@@ -1,9 +1,10 @@
 import { useQuery } from "@tanstack/react-query";
-import { ArrowLeft, Undo2 } from "lucide-react";
+import { Undo2 } from "lucide-react";
 import { useEffect } from "react";
 import { useLocation } from "react-router";
 
 import { api, type Maker, type Parameter } from "../../api/client";
+import { Frame } from "../../parts/Frame";
 import { Hint } from "../../parts/Hint";
 import { Notice } from "../../parts/Notice";
 import { useBack } from "../../parts/useBack";
@@ -39,14 +40,9 @@ function Profile({ maker }: { maker: Maker }) {
   useKeys({ "ctrl+z": changing.undo, u: changing.undo, b: back });
   return (
     <div className="hands">
-      <header className="head">
-        <Hint text="Back" keys="B">
-          <button type="button" className="link-button" onClick={back}>
-            <ArrowLeft size={16} aria-hidden="true" /> Back to the bench
-          </button>
-        </Hint>
+      <Frame>
         <span className="project-name">{maker.name}</span>
-      </header>
+      </Frame>
       <main>
         <h1>Your hands</h1>
         <p className="hands-lead">

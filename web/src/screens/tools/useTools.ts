@@ -3,7 +3,7 @@ import { type Store, useStored } from "../../parts/useStored";
 
 const DRAWER: Store<StoredTool, ToolDocument> = {
   key: "tools",
-  list: async () => (await api.tools()).tools,
+  list: api.tools,
   add: (tool, others) => {
     const id =
       tool.id ??

@@ -1,10 +1,11 @@
-import { CircleHelp, Hand, Moon, Pin, Ruler, Sun, SwatchBook } from "lucide-react";
+import { CircleHelp, Hand, LayoutGrid, Moon, Pin, Ruler, Sun, SwatchBook } from "lucide-react";
 import { Link, NavLink } from "react-router";
 
 import type { Project, Unit } from "../../api/client";
 import { Hint } from "../../parts/Hint";
 import type { Light } from "../../parts/useLight";
 import { AddUnit } from "./AddUnit";
+import { UnitList } from "./UnitList";
 
 type Props = { project: Project; unit: Unit; light: Light; turnLight: () => void; showKeys: () => void };
 
@@ -12,11 +13,16 @@ type Props = { project: Project; unit: Unit; light: Light; turnLight: () => void
 export function Head({ project, light, turnLight, showKeys }: Props) {
   return (
     <header className="head">
-      <span className="mark-name">
+      <Link to="/projects" className="mark-name">
         <img src="/favicon.svg" alt="" width="22" height="22" />
         Oaken Gauge
-      </span>
-      <span className="project-name">{project.name}</span>
+      </Link>
+      <Hint text="All projects" keys="J">
+        <Link to="/projects" className="project-name">
+          {project.name}
+        </Link>
+      </Hint>
+      <UnitList project={project} />
       <nav aria-label="Units of the project">
         {project.units.map((unit) => (
           <NavLink key={unit.id} to={`/projects/${project.id}/units/${unit.id}`} className="unit-tab">
@@ -24,9 +30,14 @@ export function Head({ project, light, turnLight, showKeys }: Props) {
             {unit.pick && <Pin size={13} aria-label="method picked" />}
           </NavLink>
         ))}
-        <AddUnit project={project} />
       </nav>
+      <AddUnit project={project} />
       <span className="head-tools">
+        <Hint text="Blocks" keys="K">
+          <Link to="/blocks" className="icon-button" aria-label="Blocks">
+            <LayoutGrid size={17} />
+          </Link>
+        </Hint>
         <Hint text="Your tools" keys="T">
           <Link to="/tools" className="icon-button" aria-label="Your tools">
             <Ruler size={17} />

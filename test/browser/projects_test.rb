@@ -1,0 +1,67 @@
+# frozen_string_literal: true
+
+require "support/browser_case"
+
+# Projects: one is started, copied, put aside, removed, and put back; forty units are found by their names.
+class ProjectsScreenTest < BrowserCase
+  def open_first
+    visit "/projects"
+    find("a", text: "Slack Tide lap quilt")
+  end
+
+  def test_a_project_is_started_and_has_its_first_unit
+    click_button "Start a project"
+    within("[role=dialog]") do
+      fill_in "Name", with: "Eel pond"
+      fill_in "Seam allowance", with: "wide"
+      click_button "Start", exact: true
+
+      assert_selector ".entry", text: /Seam allowance.*a length/m
+      fill_in "Seam allowance", with: "6mm"
+      click_button "Start", exact: true
+    end
+
+    assert_text "Eel pond has no units yet"
+    click_button "Add a unit"
+    fill_in "Name", with: "First waves"
+    click_button "Add", exact: true
+
+    assert_selector "tr.method", minimum: 5
+    click_link "Eel pond"
+
+    assert_selector "li", text: /Eel pond.*0 of 1 picked.*pick a method for each unit/m
+  end
+
+  def test_copied_put_aside_removed_and_put_back
+    click_button "Copy Slack Tide lap quilt"
+    click_button "Put aside Copy of Slack Tide lap quilt"
+
+    assert_selector "section[aria-label='Put aside'] a", text: "Copy of Slack Tide lap quilt"
+    click_button "Remove Slack Tide lap quilt", exact: true
+
+    assert_text "Removed Slack Tide lap quilt."
+    assert_no_selector "section[aria-label='At work']"
+    click_button "Undo"
+
+    assert_selector "section[aria-label='At work'] a", text: "Slack Tide lap quilt"
+    assert_equal 5, @project.reload.units.count
+  end
+
+  def test_units_are_found_by_name_however_many
+    35.times { |i| @project.units.create!(label: "Reef #{i}", spec: @unit.spec, position: 10 + i) }
+    open_unit @unit
+    find("body").send_keys("l")
+    fill_in "Find a unit", with: "reef 34"
+
+    assert_selector ".unit-list li", count: 1
+    within("[role=dialog]") { click_link "Reef 34" }
+
+    assert_selector "h1", text: /Reef 34/, visible: :all
+    assert_equal 0, evaluate_script("Math.max(0, document.documentElement.scrollWidth - innerWidth)")
+  end
+
+  def test_accessible_and_whole_on_a_phone
+    assert_empty axe_faults
+    assert_whole_on_a_phone
+  end
+end

@@ -1,0 +1,36 @@
+import { ArrowLeft, Hand, Layers, LayoutGrid, Ruler, SwatchBook } from "lucide-react";
+import type { ReactNode } from "react";
+import { NavLink } from "react-router";
+
+import { Hint } from "./Hint";
+import { useBack } from "./useBack";
+
+const ROOMS = [
+  { to: "/projects", name: "Projects", Icon: Layers },
+  { to: "/blocks", name: "Blocks", Icon: LayoutGrid },
+  { to: "/tools", name: "Tools", Icon: Ruler },
+  { to: "/fabrics", name: "Fabric", Icon: SwatchBook },
+  { to: "/maker", name: "Your hands", Icon: Hand },
+] as const;
+
+/** The head of every page but the weighing's: back to the bench, and what else there is. */
+export function Frame({ children }: { children?: ReactNode }) {
+  const back = useBack();
+  return (
+    <header className="head">
+      <Hint text="Back" keys="B">
+        <button type="button" className="link-button" onClick={back}>
+          <ArrowLeft size={16} aria-hidden="true" /> Back to the bench
+        </button>
+      </Hint>
+      {children}
+      <nav aria-label="Rooms" className="rooms">
+        {ROOMS.map(({ to, name, Icon }) => (
+          <NavLink key={to} to={to} className="unit-tab">
+            <Icon size={16} aria-hidden="true" /> {name}
+          </NavLink>
+        ))}
+      </nav>
+    </header>
+  );
+}

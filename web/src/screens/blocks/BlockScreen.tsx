@@ -1,0 +1,130 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useCallback, useState } from "react";
+import { useParams } from "react-router";
+
+import { api, ApiError, type Block, type Fabric, type Way } from "../../api/client";
+import { Weaves } from "../../drawing/Weaves";
+import { ClashDialog } from "../../parts/ClashDialog";
+import { EntryField } from "../../parts/EntryField";
+import { Frame } from "../../parts/Frame";
+import { Notice } from "../../parts/Notice";
+import { useBack } from "../../parts/useBack";
+import { useKeys } from "../../parts/useKeys";
+import { useLight } from "../../parts/useLight";
+import { BlockPicture } from "./BlockPicture";
+import { Editor } from "./Editor";
+import { Sizes } from "./Sizes";
+import { useApart, useLadder } from "./useApart";
+import { useBlock } from "./useBlock";
+import { Ways } from "./Ways";
+import { WeighUnits } from "./WeighUnits";
+
+/** One block: drawn cell by cell, taken apart into units, set to a size, and its units sent to be weighed. */
+export function BlockScreen() {
+  const { blockId = "" } = useParams();
+  const blocks = useQuery({ queryKey: ["blocks"], queryFn: api.blocks });
+  const fabrics = useQuery({ queryKey: ["fabrics"], queryFn: api.fabrics });
+  const block = blocks.data?.find((one) => String(one.id) === blockId);
+  if (!blocks.data || !fabrics.data)
+    return (
+      <main className="middle">
+        <Notice>{blocks.failureReason?.message ?? "Opening the block…"}</Notice>
+      </main>
+    );
+  return (
+    <div className="hands blocks">
+      <Weaves fabrics={fabrics.data} />
+      <Frame />
+      {block ? (
+        <AtWork key={block.id} block={block} fabrics={fabrics.data} />
+      ) : (
+        <main>
+          <h1>This block is not there any more</h1>
+        </main>
+      )}
+    </div>
+  );
+}
+
+function AtWork({ block, fabrics }: { block: Block; fabrics: Fabric[] }) {
+  const queries = useQueryClient();
+  const stored = useCallback(() => void queries.invalidateQueries({ queryKey: ["blocks"] }), [queries]);
+  const working = useBlock(block, stored);
+  const apart = useApart(working.cells, working.finished);
+  const answer = apart.data;
+  const [weighed, setWeighed] = useState<Way | null>(null);
+  const isChosen = (way: Way) => JSON.stringify(way.pieces) === JSON.stringify(working.pieces);
+  const ladder = useLadder(answer?.ways.find(isChosen) ?? answer?.ways[0]);
+  const error = apart.error instanceof ApiError ? apart.error : null;
+  useLight();
+  useKeys({ "ctrl+z": working.undo, u: working.undo, "ctrl+y": working.redo, b: useBack() });
+
+  return (
+    <main>
+      <h1>{block.name}</h1>
+      <div className="block-at-work">
+        <Editor working={working} fabrics={fabrics} />
+        <section aria-label="In the quilt" className="block-beside">
+          <EntryField
+            id="block-finished"
+            label="Finished width"
+            value={working.finished}
+            error={error?.at("/finished") ?? working.trouble?.at("/picture/finished")}
+            onEnter={(finished) => working.change({ finished })}
+            ringed
+          />
+          <BlockPicture
+            cells={working.cells}
+            fabrics={fabrics}
+            size={236}
+            repeat={3}
+            label="Nine blocks side by side"
+          />
+          {answer && <p className="quiet">{words(answer.grid, answer.symmetry)}</p>}
+          {ladder.data && (
+            <Sizes
+              ladder={ladder.data.ladder}
+              finished={working.finished}
+              onChoose={(finished) => working.change({ finished })}
+            />
+          )}
+        </section>
+      </div>
+      {error && error.faults.length === 0 && <Notice tone="alarm">{error.message}</Notice>}
+      {working.trouble && <Notice tone="alarm">Not saved yet: {working.trouble.message}</Notice>}
+      {answer ? (
+        <Ways
+          answer={answer}
+          fabrics={fabrics}
+          chosen={isChosen}
+          onChoose={(way) => working.change({ pieces: way.pieces })}
+          onWeigh={setWeighed}
+        />
+      ) : (
+        !error && <Notice>Taking it apart…</Notice>
+      )}
+      <WeighUnits block={block} way={weighed} onClose={() => setWeighed(null)} />
+      <ClashDialog
+        open={working.theirs !== null}
+        onKeepTheirs={working.keepTheirs}
+        onKeepMine={working.keepMine}
+      >
+        {block.name} was changed after you opened it here. Nothing has been saved over it.
+      </ClashDialog>
+    </main>
+  );
+}
+
+const SAYS: Record<string, string> = {
+  quarter_turn: "the same after a quarter turn",
+  half_turn: "the same after half a turn",
+  mirror_across: "left mirrors right",
+  mirror_down: "top mirrors bottom",
+  mirror_rising: "the same across the rising diagonal",
+  mirror_falling: "the same across the falling diagonal",
+};
+
+function words([columns = 0, rows = 0]: number[], symmetry: string[]): string {
+  const shown = symmetry.includes("quarter_turn") ? symmetry.filter((one) => one !== "half_turn") : symmetry;
+  return [`${columns} × ${rows} cells`, ...shown.map((one) => SAYS[one] ?? one)].join(" · ");
+}

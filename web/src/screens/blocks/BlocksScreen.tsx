@@ -1,0 +1,147 @@
+import { useMutation, useQuery } from "@tanstack/react-query";
+import { Dialog } from "radix-ui";
+import { useState } from "react";
+import { Link, useNavigate } from "react-router";
+
+import { api, ApiError, type Block, type BlockGiven, type Fabric } from "../../api/client";
+import { Weaves } from "../../drawing/Weaves";
+import { Collection } from "../../parts/Collection";
+import { EntryField } from "../../parts/EntryField";
+import { FormDialog } from "../../parts/FormDialog";
+import { Notice } from "../../parts/Notice";
+import { type Store, useStored } from "../../parts/useStored";
+import { BlockPicture } from "./BlockPicture";
+import { plainCells } from "./cells";
+
+const STORE: Store<Block, BlockGiven> = {
+  key: "blocks",
+  list: api.blocks,
+  add: api.addBlock,
+  change: api.changeBlock,
+  remove: api.removeBlock,
+  name: ({ name }) => name,
+  given: ({ name, picture, pieces }) => ({ name, picture, pieces }),
+};
+
+const LEAD =
+  "Draw a block cell by cell, see which units it can be cut into, and find the size at which your tools have a mark for each.";
+
+/** Every block: new ones, changed ones, removed ones. */
+export function BlocksScreen() {
+  const kept = useStored(STORE);
+  const navigate = useNavigate();
+  const fabrics = useQuery({ queryKey: ["fabrics"], queryFn: api.fabrics });
+  const draw = async (given: BlockGiven) => {
+    const added = await kept.add(given);
+    await navigate(`/blocks/${added.id}`);
+  };
+  return (
+    <Collection
+      title="Blocks"
+      lead={LEAD}
+      find="Find a block"
+      kept={kept}
+      ready={fabrics.isSuccess}
+      add={
+        <FormDialog
+          title="Draw a block"
+          trigger={
+            <button type="button" className="button button-brass add-one">
+              Draw a block
+            </button>
+          }
+        >
+          {() => <BlockForm fabrics={fabrics.data ?? []} onSave={draw} />}
+        </FormDialog>
+      }
+    >
+      {(sought) => (
+        <>
+          <Weaves fabrics={fabrics.data ?? []} />
+          {kept.list.length === 0 && <Notice>No block yet: draw one, or copy one off a picture.</Notice>}
+          <ul className="block-list">
+            {kept.list
+              .filter(({ name }) => sought(name))
+              .map((block) => (
+                <li key={block.id}>
+                  <Link to={`/blocks/${block.id}`} className="block-link">
+                    <BlockPicture cells={block.picture.cells} fabrics={fabrics.data ?? []} size={150} />
+                    <strong>{block.name}</strong>
+                  </Link>
+                  <button
+                    type="button"
+                    className="button take-away"
+                    aria-label={`Remove ${block.name}`}
+                    onClick={() => void kept.remove(block)}
+                  >
+                    Remove
+                  </button>
+                </li>
+              ))}
+          </ul>
+        </>
+      )}
+    </Collection>
+  );
+}
+
+const MOST = 16;
+
+function wholeNumber(text: string): number | null {
+  const number = Number(text);
+  return Number.isInteger(number) && number >= 1 && number <= MOST ? number : null;
+}
+
+type FormProps = { fabrics: Fabric[]; onSave: (given: BlockGiven) => Promise<unknown> };
+
+/** What a new block begins with: its grid, its size, and one fabric all over. */
+function BlockForm({ fabrics, onSave }: FormProps) {
+  const [typed, setTyped] = useState({ name: "", columns: "4", rows: "4", finished: "12" });
+  const [columns, rows] = [wholeNumber(typed.columns), wholeNumber(typed.rows)];
+  const saving = useMutation({
+    mutationFn: () =>
+      onSave({
+        name: typed.name,
+        picture: {
+          cells: plainCells(columns ?? 1, rows ?? 1, String(fabrics[0]?.id ?? "1")),
+          finished: typed.finished,
+        },
+      }),
+  });
+  const error = saving.error instanceof ApiError ? saving.error : null;
+  const field = (name: keyof typeof typed, label: string, fault?: string) => (
+    <EntryField
+      id={`block-${name}`}
+      label={label}
+      value={typed[name]}
+      error={fault}
+      onEnter={(text) => setTyped((before) => ({ ...before, [name]: text }))}
+    />
+  );
+  const counted = (number: number | null) => (number === null ? `allowed is 1 to ${MOST}` : undefined);
+  return (
+    <form
+      className="add-unit"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (columns && rows) saving.mutate();
+      }}
+    >
+      {field("name", "Name", error?.at("/name"))}
+      {field("columns", "Cells across", counted(columns))}
+      {field("rows", "Cells down", counted(rows))}
+      {field("finished", "Finished width", error?.at("/picture/finished"))}
+      {error && error.faults.length === 0 && (
+        <p role="alert" className="field-error">
+          {error.message}
+        </p>
+      )}
+      <div className="dialog-buttons">
+        <Dialog.Close className="button">Cancel</Dialog.Close>
+        <button type="submit" className="button button-brass" disabled={saving.isPending}>
+          Draw
+        </button>
+      </div>
+    </form>
+  );
+}

@@ -1,0 +1,194 @@
+import { type KeyboardEvent, useState } from "react";
+
+import type { Fabric } from "../../api/client";
+import { fillOf } from "../../drawing/Weaves";
+import { Hint } from "../../parts/Hint";
+import {
+  canGoRound,
+  CUTS,
+  type Cut,
+  cutCell,
+  fourRound,
+  mirrored,
+  patches,
+  swapped,
+  turned,
+  withCell,
+} from "./cells";
+import type { Working } from "./useBlock";
+
+const SIZE = 380;
+const SIGNS: Record<Cut, { sign: string; key: string; says: string }> = {
+  whole: { sign: "■", key: "W", says: "Whole" },
+  rising: { sign: "╱", key: "/", says: "Rising" },
+  falling: { sign: "╲", key: "\\", says: "Falling" },
+  quartered: { sign: "╳", key: "X", says: "Quartered" },
+};
+const STEPS: Record<string, [number, number]> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, -1],
+  ArrowDown: [0, 1],
+};
+
+type Props = { working: Working; fabrics: Fabric[] };
+
+/** The block's cells: each is cut by a key or a tap, of the two fabrics that are chosen, as fast as they are read off a picture. */
+export function Editor({ working, fabrics }: Props) {
+  const { cells, change } = working;
+  const [cut, setCut] = useState<Cut>("rising");
+  const [chosen, setChosen] = useState<[string, string]>([
+    String(fabrics[0]?.id ?? ""),
+    String(fabrics[1]?.id ?? fabrics[0]?.id ?? ""),
+  ]);
+  const [[column, row], setCursor] = useState<[number, number]>([0, 0]);
+  const columns = cells[0]?.length ?? 1;
+  const side = SIZE / Math.max(columns, cells.length);
+
+  const goTo = (x: number, y: number) =>
+    setCursor([Math.min(Math.max(x, 0), columns - 1), Math.min(Math.max(y, 0), cells.length - 1)]);
+  const place = (x: number, y: number, how: Cut) =>
+    change({ cells: withCell(cells, x, y, cutCell(how, chosen[0], chosen[1])), pieces: [] });
+  // On to the next cell, line by line, as one reads.
+  const write = (how: Cut) => {
+    setCut(how);
+    place(column, row, how);
+    if (column + 1 < columns) goTo(column + 1, row);
+    else goTo(0, row + 1);
+  };
+  const choose = (name: string) => setChosen(name === chosen[0] ? chosen : [name, chosen[0]]);
+  const press = (event: KeyboardEvent) => {
+    const step = STEPS[event.key];
+    const how = CUTS.find((one) => SIGNS[one].key.toLowerCase() === event.key.toLowerCase());
+    const fabric = fabrics[Number(event.key) - 1];
+    if (event.ctrlKey || event.metaKey || event.altKey) return;
+    if (step) goTo(column + step[0], row + step[1]);
+    else if (how) write(how);
+    else if (event.key === " ") write(cut);
+    else if (event.key.toLowerCase() === "s") setChosen([chosen[1], chosen[0]]);
+    else if (fabric) choose(String(fabric.id));
+    else return;
+    event.preventDefault();
+    event.stopPropagation();
+  };
+
+  return (
+    <section className="editor" aria-label="The block, cell by cell">
+      <svg
+        viewBox={`0 0 ${columns * side} ${cells.length * side}`}
+        style={{ width: columns * side }}
+        className="block-picture editor-cells"
+        tabIndex={0}
+        role="application"
+        aria-label={`Cells: row ${row + 1}, column ${column + 1}, ${cells[row]?.[column]?.cut ?? ""}`}
+        onKeyDown={press}
+      >
+        {cells.flatMap((line, y) =>
+          line.map((cell, x) => (
+            <g
+              key={`${x}/${y}`}
+              transform={`translate(${x * side} ${y * side})`}
+              data-cell={`${x},${y}`}
+              onClick={() => {
+                goTo(x, y);
+                place(x, y, cut);
+              }}
+            >
+              {patches(cell).map(({ fabric, corners }, i) => (
+                <polygon
+                  key={i}
+                  points={corners.map(([cx, cy]) => `${cx * side},${cy * side}`).join(" ")}
+                  fill={fillOf(fabrics.find((one) => String(one.id) === fabric))}
+                />
+              ))}
+              <rect width={side} height={side} className="cell-edge" />
+            </g>
+          )),
+        )}
+        <rect x={column * side} y={row * side} width={side} height={side} className="cell-cursor" />
+      </svg>
+      <div className="editor-tools">
+        <div role="radiogroup" aria-label="How a cell is cut" className="editor-cuts">
+          {CUTS.map((one) => (
+            <Hint key={one} text={SIGNS[one].says} keys={SIGNS[one].key}>
+              <button
+                type="button"
+                role="radio"
+                aria-checked={cut === one}
+                aria-label={SIGNS[one].says}
+                className="cut-button"
+                onClick={() => setCut(one)}
+              >
+                {SIGNS[one].sign}
+              </button>
+            </Hint>
+          ))}
+        </div>
+        <p className="quiet">
+          First, second fabric: a tap puts one first. Keys 1 to 9; S swaps the two; Space cuts the next cell.
+        </p>
+        <ul className="editor-fabrics">
+          {fabrics.map((fabric, i) => {
+            const name = String(fabric.id);
+            const stands = chosen.indexOf(name);
+            return (
+              <li key={fabric.id}>
+                <button
+                  type="button"
+                  className="editor-fabric"
+                  aria-pressed={stands >= 0}
+                  onClick={() => choose(name)}
+                >
+                  <svg width="26" height="26" aria-hidden="true" className="swatch">
+                    <rect width="26" height="26" fill={fillOf(fabric)} />
+                  </svg>
+                  <span>
+                    {i < 9 && <kbd>{i + 1}</kbd>} {fabric.name}
+                    {stands >= 0 && <b> · {["first", "second"][stands]}</b>}
+                  </span>
+                </button>
+              </li>
+            );
+          })}
+        </ul>
+        <div className="editor-whole">
+          <button
+            type="button"
+            className="button"
+            onClick={() => change({ cells: turned(cells), pieces: [] })}
+          >
+            Turn
+          </button>
+          <button
+            type="button"
+            className="button"
+            onClick={() => change({ cells: mirrored(cells), pieces: [] })}
+          >
+            Mirror
+          </button>
+          <button
+            type="button"
+            className="button"
+            disabled={!canGoRound(cells)}
+            onClick={() => change({ cells: fourRound(cells), pieces: [] })}
+          >
+            Copy the first quarter round
+          </button>
+          <button
+            type="button"
+            className="button"
+            onClick={() => change({ cells: swapped(cells, chosen[0], chosen[1]), pieces: [] })}
+          >
+            Swap the two fabrics
+          </button>
+          <button type="button" className="button" disabled={!working.canUndo} onClick={working.undo}>
+            Undo
+          </button>
+          <button type="button" className="button" disabled={!working.canRedo} onClick={working.redo}>
+            Redo
+          </button>
+        </div>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,126 @@
+import type { Apart, Fabric, Way } from "../../api/client";
+import { Notice } from "../../parts/Notice";
+import { FinishedSize } from "../../parts/Sizes";
+import { fillOf } from "../../drawing/Weaves";
+import { WayPicture } from "./BlockPicture";
+
+type Props = {
+  answer: Apart;
+  fabrics: Fabric[];
+  chosen: (way: Way) => boolean;
+  onChoose: (way: Way) => void;
+  onWeigh: (way: Way) => void;
+};
+
+/** The ways to cut a block into units, side by side, best first. */
+export function Ways({ answer, fabrics, chosen, onChoose, onWeigh }: Props) {
+  const first = answer.ways[0];
+  return (
+    <section aria-labelledby="ways">
+      <h2 id="ways">Ways to take it apart</h2>
+      <p className="quiet">
+        {count(answer)}
+        {answer.ways.length > 1 &&
+          ` ${answer.ways.length} are here, best first: few seams, little fabric, little time, true units.`}
+      </p>
+      <ol className="ways">
+        {answer.ways.map((way, i) => (
+          <li key={i} className="way" aria-label={`Way ${i + 1}`}>
+            <WayPicture
+              way={way}
+              grid={answer.grid}
+              fabrics={fabrics}
+              size={132}
+              label={`Way ${i + 1}, unit by unit`}
+            />
+            <ul className="way-units">
+              {way.units.map((unit, j) => (
+                <li key={j}>
+                  <b>
+                    {typeof unit.count === "number"
+                      ? unit.count
+                      : `${unit.count.left} left, ${unit.count.right} right`}
+                  </b>{" "}
+                  <Title unit={unit} /> <Size finished={unit.finished} />
+                  <span className="way-swatches">
+                    {Object.entries(unit.fabrics).map(([role, name]) => (
+                      <svg key={role} width="14" height="14" aria-hidden="true" className="swatch">
+                        <rect
+                          width="14"
+                          height="14"
+                          fill={fillOf(fabrics.find((one) => String(one.id) === name))}
+                        />
+                      </svg>
+                    ))}
+                  </span>
+                </li>
+              ))}
+            </ul>
+            <p className="quiet way-figures">{figures(way, first)}</p>
+            <span className="way-buttons">
+              <button
+                type="button"
+                className="button"
+                aria-pressed={chosen(way)}
+                aria-label={`${chosen(way) ? "Chosen" : "Choose"}: way ${i + 1}`}
+                onClick={() => onChoose(way)}
+              >
+                {chosen(way) ? "Chosen" : "Choose"}
+              </button>
+              <button
+                type="button"
+                className="button button-brass"
+                aria-label={`Weigh its units: way ${i + 1}`}
+                onClick={() => onWeigh(way)}
+              >
+                Weigh its units
+              </button>
+            </span>
+          </li>
+        ))}
+      </ol>
+      {answer.ways.length === 0 && <Notice>Nothing here can be cut into units.</Notice>}
+    </section>
+  );
+}
+
+function Title({ unit }: { unit: Way["units"][number] }) {
+  const many = typeof unit.count !== "number" || unit.count > 1;
+  return <>{(many ? unit.plural : unit.title) ?? unit.kind.replaceAll("_", " ")}</>;
+}
+
+function Size({ finished }: { finished: string | string[] }) {
+  const sizes = Array.isArray(finished) ? finished : [finished];
+  return (
+    <>
+      {sizes.map((size, i) => (
+        <span key={i}>
+          {i > 0 && " × "}
+          <FinishedSize length={size} />
+        </span>
+      ))}
+    </>
+  );
+}
+
+function count({ ways_in_all: all }: Apart): string {
+  const words = typeof all === "number" ? all.toLocaleString("en") : all.replace(/\B(?=(\d{3})+$)/g, ",");
+  return all === 1 ? "There is one way." : `There are ${words} ways.`;
+}
+
+/** What a way takes, and what it takes more or less than the first. */
+function figures(way: Way, first: Way | undefined): string {
+  const seams = `${way.seams} ${way.seams === 1 ? "seam" : "seams"}`;
+  if (way.net === null || way.minutes === null || way.good === null)
+    return `${seams}. A unit here has no method with your tools.`;
+  const told = [
+    seams,
+    `${Math.round(way.net)} sq in of fabric`,
+    `${Math.round(way.minutes)} min`,
+    `${Math.round(100 * way.good)} in 100 blocks with every unit good`,
+  ];
+  const more = first && first !== way ? way.seams - first.seams : 0;
+  return (
+    told.join(" · ") + (more > 0 ? `. ${more} ${more === 1 ? "seam" : "seams"} more than the first.` : ".")
+  );
+}

@@ -1,0 +1,104 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { Dialog } from "radix-ui";
+import { useState } from "react";
+import { useNavigate } from "react-router";
+
+import { api, ApiError, type Block, type Way, type WayUnit } from "../../api/client";
+import { EntryField } from "../../parts/EntryField";
+
+type Props = { block: Block; way: Way | null; onClose: () => void };
+
+const COUNT = /^[1-9]\d{0,3}$/;
+
+/** The units of a way, for so many blocks, into a project, to be weighed there. */
+export function WeighUnits({ block, way, onClose }: Props) {
+  const projects = useQuery({ queryKey: ["projects"], queryFn: api.projects }).data ?? [];
+  const [project, setProject] = useState<number | null>(null);
+  const [blocks, setBlocks] = useState("12");
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const into = project ?? projects[0]?.id;
+  const adding = useMutation({
+    mutationFn: async (units: Way["units"]) => {
+      if (into === undefined) return;
+      const added = [];
+      for (const unit of units) added.push(await api.addUnit(into, given(block, unit, Number(blocks))));
+      await queries.invalidateQueries({ queryKey: ["project", String(into)] });
+      await navigate(`/projects/${into}/units/${added[0]?.id ?? "new"}`);
+    },
+  });
+  const error = adding.error instanceof ApiError ? adding.error : null;
+  return (
+    <Dialog.Root open={way !== null} onOpenChange={(open) => !open && onClose()}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="overlay" />
+        <Dialog.Content className="dialog" aria-describedby={undefined}>
+          <Dialog.Title>Weigh the units of {block.name}</Dialog.Title>
+          <form
+            className="add-unit"
+            onSubmit={(event) => {
+              event.preventDefault();
+              if (way && COUNT.test(blocks)) adding.mutate(way.units);
+            }}
+          >
+            <EntryField
+              id="blocks"
+              label="How many blocks"
+              value={blocks}
+              error={COUNT.test(blocks) ? undefined : "allowed is a whole number from 1 to 9999"}
+              onEnter={setBlocks}
+            />
+            <label className="entry">
+              <span>Project</span>
+              <select value={into} onChange={(event) => setProject(Number(event.target.value))}>
+                {projects.map((one) => (
+                  <option key={one.id} value={one.id}>
+                    {one.name}
+                  </option>
+                ))}
+              </select>
+            </label>
+            {error && (
+              <p role="alert" className="field-error">
+                {error.faults[0]?.message ?? error.message}
+              </p>
+            )}
+            <div className="dialog-buttons">
+              <Dialog.Close className="button">Cancel</Dialog.Close>
+              <button
+                type="submit"
+                className="button button-brass"
+                disabled={adding.isPending || into === undefined}$/.test(blocks)}
+              >
+                Add them
+              </button>
+            </div>
+          </form>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}
+
+/** A unit of a way as a project takes it: so many for all blocks. */
+function given(block: Block, unit: WayUnit, blocks: number) {
+  const { count } = unit;
+  const own = Object.entries(unit).filter(([key]) => !NOT_ITS_OWN.includes(key));
+  const times = (one: number) => one * blocks;
+  return {
+    label: `${block.name}: ${unit.plural ?? unit.kind}`.slice(0, 80),
+    unit: {
+      ...Object.fromEntries(own),
+      count:
+        typeof count === "number" ? times(count) : { left: times(count.left), right: times(count.right) },
+    },
+    fabrics: Object.fromEntries(
+      Object.entries(unit.fabrics)
+        .filter(([role]) => !role.endsWith("_2"))
+        .map(([role, id]) => [role, Number(id)]),
+    ),
+  };
+}
+
+/** What a way says of a unit beside the unit's own document. */
+const NOT_ITS_OWN = ["title", "plural", "shared", "fabrics", "count"];

@@ -1,0 +1,32 @@
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useDeferredValue } from "react";
+
+import { api, type Way } from "../../api/client";
+import type { Cells } from "./cells";
+
+/** The ways to cut what is drawn into units; what was there stays until the new answer is. */
+export function useApart(cells: Cells, finished: string) {
+  const picture = useDeferredValue(JSON.stringify({ cells, finished }));
+  return useQuery({
+    queryKey: ["apart", picture],
+    queryFn: ({ signal }) => api.takeApart(JSON.parse(picture), signal),
+    placeholderData: keepPreviousData,
+    retry: false,
+    staleTime: Infinity,
+  });
+}
+
+const SIZES = { from: "4", to: "20", step: "1/2" };
+
+/** The sizes of the block at which all its units fall on marks of the drawer, best first. */
+export function useLadder(way: Way | undefined) {
+  const units = way?.units.map((unit) => unit.shared) ?? [];
+  const asked = JSON.stringify({ units, block: SIZES });
+  return useQuery({
+    queryKey: ["sizes", asked],
+    queryFn: ({ signal }) => api.sizes(JSON.parse(asked), signal),
+    enabled: units.length > 0,
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+}

@@ -1,0 +1,100 @@
+import { useQuery } from "@tanstack/react-query";
+import { Link } from "react-router";
+
+import { api, type ProjectGiven, type ProjectRow as Row } from "../../api/client";
+import { fillOf, Weaves } from "../../drawing/Weaves";
+import { FormDialog } from "../../parts/FormDialog";
+import { FinishedSize } from "../../parts/Sizes";
+import type { Stored } from "../../parts/useStored";
+import { ProjectForm } from "./ProjectForm";
+
+type Props = { row: Row; kept: Stored<Row, ProjectGiven> };
+
+/** One project: its fabrics, how far it is, and what is next. */
+export function ProjectRow({ row, kept }: Props) {
+  const given = { name: row.name, seam_allowance: row.seam_allowance, notes: row.notes, aside: row.aside };
+  const copy = async () => {
+    await api.copyProject(row, `Copy of ${row.name}`.slice(0, 80));
+    await kept.refresh();
+  };
+  return (
+    <li className="tool project-row">
+      <Fabrics id={row.id} />
+      <div className="tool-words">
+        <Link to={`/projects/${row.id}`} className="project-link">
+          {row.name}
+        </Link>
+        <p className="quiet">
+          {row.units_in_all === 0 ? "no units yet" : `${row.units_picked} of ${row.units_in_all} picked`} ·
+          seam allowance <FinishedSize length={row.seam_allowance} className="plain" /> · next: {next(row)}
+        </p>
+        {row.notes && <p className="quiet project-notes">{row.notes}</p>}
+      </div>
+      <span className="project-buttons">
+        <FormDialog
+          title={`Change ${row.name}`}
+          trigger={
+            <button type="button" className="button" aria-label={`Change ${row.name}`}>
+              Change
+            </button>
+          }
+        >
+          {(close) => (
+            <ProjectForm
+              given={given}
+              does="Change"
+              onSave={(changed) => kept.change(row, changed).then(close)}
+            />
+          )}
+        </FormDialog>
+        <button type="button" className="button" aria-label={`Copy ${row.name}`} onClick={() => void copy()}>
+          Copy
+        </button>
+        <button
+          type="button"
+          className="button"
+          aria-label={`${row.aside ? "Take up" : "Put aside"} ${row.name}`}
+          onClick={() => void kept.change(row, { ...given, aside: !row.aside })}
+        >
+          {row.aside ? "Take up" : "Put aside"}
+        </button>
+        <button
+          type="button"
+          className="button take-away"
+          aria-label={`Remove ${row.name}`}
+          onClick={() => void kept.remove(row)}
+        >
+          Remove
+        </button>
+      </span>
+    </li>
+  );
+}
+
+function next(row: Row): string {
+  if (row.units_in_all === 0) return "add units";
+  return row.units_picked < row.units_in_all ? "pick a method for each unit" : "cut";
+}
+
+/** The fabrics that its units are made of. */
+function Fabrics({ id }: { id: number }) {
+  const project = useQuery({ queryKey: ["project", String(id)], queryFn: () => api.project(String(id)) });
+  const used = new Set(project.data?.units.flatMap((unit) => Object.values(unit.fabrics)));
+  const fabrics = project.data?.fabrics.filter((fabric) => used.has(fabric.id)) ?? [];
+  return (
+    <span className="project-fabrics">
+      <Weaves fabrics={fabrics} />
+      <svg width="46" height="46" aria-hidden="true" className="swatch">
+        {fabrics.map((fabric, i) => (
+          <rect
+            key={fabric.id}
+            x={(46 / fabrics.length) * i}
+            width={46 / fabrics.length}
+            height="46"
+            fill={fillOf(fabric)}
+          />
+        ))}
+      </svg>
+    </span>
+  );
+}

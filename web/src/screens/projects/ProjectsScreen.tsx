@@ -1,0 +1,84 @@
+import { useNavigate } from "react-router";
+
+import { api, type ProjectGiven, type ProjectRow as Row } from "../../api/client";
+import { Collection } from "../../parts/Collection";
+import { FormDialog } from "../../parts/FormDialog";
+import { Notice } from "../../parts/Notice";
+import { type Store, useStored } from "../../parts/useStored";
+import { ProjectForm } from "./ProjectForm";
+import { ProjectRow } from "./ProjectRow";
+
+const SHELF: Store<Row, ProjectGiven> = {
+  key: "projects",
+  list: api.projects,
+  add: api.addProject,
+  change: api.changeProject,
+  remove: api.removeProject,
+  putBack: (removed) => api.putProjectBack(removed as Row),
+  name: ({ name }) => name,
+  given: ({ name, seam_allowance, notes, aside }) => ({ name, seam_allowance, notes, aside }),
+};
+
+const LEAD =
+  "A project holds the units of one quilt, what you picked for each, and the seam it is sewn with.";
+
+/** Every project: new ones, copies, changed ones, ones put aside, removed ones. */
+export function ProjectsScreen() {
+  const kept = useStored(SHELF);
+  const navigate = useNavigate();
+  const start = async (given: ProjectGiven) => {
+    const added = await kept.add(given);
+    await navigate(`/projects/${added.id}/units/new`);
+  };
+  return (
+    <Collection
+      title="Projects"
+      lead={LEAD}
+      find="Find a project"
+      kept={kept}
+      ready
+      add={
+        <FormDialog
+          title="Start a project"
+          trigger={
+            <button type="button" className="button button-brass add-one">
+              Start a project
+            </button>
+          }
+        >
+          {() => <ProjectForm does="Start" onSave={start} />}
+        </FormDialog>
+      }
+    >
+      {(sought) => (
+        <>
+          {kept.list.length === 0 && <Notice>No project yet: start one, then add the units it needs.</Notice>}
+          {[false, true].map((aside) => (
+            <Projects
+              key={String(aside)}
+              title={aside ? "Put aside" : "At work"}
+              rows={kept.list.filter((row) => row.aside === aside && sought(row.name))}
+              kept={kept}
+            />
+          ))}
+        </>
+      )}
+    </Collection>
+  );
+}
+
+type Props = { title: string; rows: Row[]; kept: Parameters<typeof ProjectRow>[0]["kept"] };
+
+function Projects({ title, rows, kept }: Props) {
+  if (rows.length === 0) return null;
+  return (
+    <section aria-label={title}>
+      <h2>{title}</h2>
+      <ul className="tools">
+        {rows.map((row) => (
+          <ProjectRow key={row.id} row={row} kept={kept} />
+        ))}
+      </ul>
+    </section>
+  );
+}
