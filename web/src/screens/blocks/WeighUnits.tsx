@@ -68,7 +68,7 @@ export function WeighUnits({ block, way, onClose }: Props) {
               <button
                 type="submit"
                 className="button button-brass"
-                disabled={adding.isPending || into === undefined}$/.test(blocks)}
+                disabled={adding.isPending || into === undefined}
               >
                 Add them
               </button>
