@@ -35,7 +35,7 @@ export function WeighUnits({ block, way, onClose }: Props) {
         <Dialog.Content className="dialog" aria-describedby={undefined}>
           <Dialog.Title>Weigh the units of {block.name}</Dialog.Title>
           <form
-            className="add-unit"
+            className="add-unit add-to-project"
             onSubmit={(event) => {
               event.preventDefault();
               if (way && COUNT.test(blocks)) adding.mutate(way.units);
