@@ -4,8 +4,9 @@ require "support/browser_case"
 
 # A block is drawn by four keys, taken apart, set to a size, and its units are sent to be weighed.
 class BlocksScreenTest < BrowserCase
-  def open_first
+  def test_open_first
     visit "/blocks"
+
     assert_text "No block yet"
   end
 
@@ -38,7 +39,8 @@ class BlocksScreenTest < BrowserCase
 
     assert_button "Chosen: way 2"
     eventually { stored.pieces.size == 2 }
-    assert_equal %w[rising falling], (stored.picture["cells"].first.map { |cell| cell["cut"] })
+
+    assert_equal(%w[rising falling], stored.picture["cells"].first.map { |cell| cell["cut"] })
   end
 
   def test_undone_and_done_again
@@ -93,6 +95,7 @@ class BlocksScreenTest < BrowserCase
     assert_text "was changed after you opened it here"
     click_button "Save mine over it"
     eventually { stored.picture["cells"].first.first["cut"] == "rising" }
+
     assert_equal "Tern", stored.name
   end
 
