@@ -52,11 +52,21 @@ module OakenGauge
     end
 
     # @param document [Hash] a quilt document with string keys, as docs/formats describes it
+    # @param view [Boolean] add a drawing for a screen
     # @return [Hash] its size, its units, what else is cut for it, and what to buy
-    def quilt(document)
+    def quilt(document, view: false)
       read = read(document, Documents::QuiltDocument, most: Documents::Inspection::WHOLE)
       quilt = read.quilt
-      Documents::QuiltWriter.new(quilt, read.buying(quilt), read.written_in).write
+      Documents::QuiltWriter.new(quilt, read.buying(quilt), read.written_in, view: view).write
+    end
+
+    # @param name [String]
+    # @param picture [Hash] a deconstruct document: what a block looks like
+    # @param pieces [Array<Hash>] the units it is made of; none for those of the best way to take it apart
+    # @return [Hash] the block's document
+    def block(name, picture, pieces = [])
+      read = read(picture, Documents::DeconstructDocument, most: Documents::Inspection::WHOLE)
+      Documents::BlockWriter.new(read).write(name, pieces)
     end
 
     # @return [Hash{String => Array<Hash>}] the kinds of units, tools and fabrics there are, each with its fields

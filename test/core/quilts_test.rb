@@ -79,6 +79,28 @@ class QuiltsTest < CoreCase
     end
   end
 
+  # What is drawn is what is cut: as many blocks, sashes and stones, none of them on another, all within the quilt.
+  def test_what_is_drawn_is_what_is_cut
+    [["straight", nil], ["straight", true], ["on_point", nil], ["on_point", false]].each do |layout, outer|
+      count = layout == "straight" ? 12 : 18
+      answer = drawn(count, layout: layout, outer: outer, sashing: "1 1/2", cornerstones: true)
+      drawing = answer["drawing"]
+      middles = drawing["places"].map { |place| place["middle"] }
+
+      assert_equal count, middles.size
+      assert_operator nearest(middles), :>=, layout == "straight" ? 10.5 : 10.49
+      assert_equal stones(answer), drawing["filling"].count { |fill| fill["fabric"] == "rust" }, [layout, outer]
+      assert_equal(counts(answer)["sash"], drawing["filling"].count { |fill| fill["fabric"] == "sand" }) if layout == "on_point"
+    end
+  end
+
+  def test_the_second_of_two_blocks_lies_between
+    two = [{ "block" => block(9), "count" => 12 }, { "block" => block(9), "count" => 6 }]
+    places = drawn(18, blocks: two, layout: "on_point")["drawing"]["places"].map { |place| place["block"] }
+
+    assert_equal ([0, 0, 0, 1, 1] * 3) + [0, 0, 0], places
+  end
+
   def test_borders_from_the_inside_out
     answer = quilt(12, borders: [{ "width" => "2", "fabric" => "ink" }, { "width" => "3", "corners" => "mitred", "fabric" => "sand" }])
 
@@ -155,6 +177,20 @@ class QuiltsTest < CoreCase
   end
 
   private
+
+  def drawn(count, blocks: nil, **setting)
+    OakenGauge.quilt({ "blocks" => blocks || [{ "block" => block(9), "count" => count }],
+                       "setting" => { "across" => 3, "down" => 4, "fabrics" => { "sashing" => "sand", "cornerstones" => "rust" },
+                                      **setting.compact.transform_keys(&:to_s) } }, view: true)
+  end
+
+  def nearest(middles)
+    middles.combination(2).map { |one, other| Math.hypot(one[0] - other[0], one[1] - other[1]) }.min
+  end
+
+  def stones(answer)
+    counts(answer).values_at("cornerstone", "half_cornerstone").compact.sum
+  end
 
   def half(column, light, dark, turn)
     { "kind" => "half_square", "at" => [column, 0], "turn" => turn, "fabrics" => { "light" => light, "dark" => dark } }

@@ -39,23 +39,9 @@ module OakenGauge
         self.class.named(fabrics)
       end
 
-      # @return [Array<Array(String, Array<Array(Numeric, Numeric)>)>] of each patch its fabric, and its corners in cells from the
-      #   upper left corner of the block, downwards
+      # @return [Array<Array(String, Array<Array(Numeric, Numeric)>)>] of each patch its fabric, and its corners in cells
       def outlines
-        unit.patches.zip(unit.seats).map do |patch, seat|
-          [fabrics.fetch(seat), patch.outline.corners.map { |x, y| in_block(x, unit.side_lengths.first - y) }]
-        end
-      end
-
-      # Where a point of the unit, as it is drawn by itself, lies in the block.
-      def in_block(across, down)
-        height, width = unit.side_lengths
-        across = width - across if mirror
-        turn.times do
-          across, down = height - down, across
-          height, width = width, height
-        end
-        [at.first + across, at.last + down]
+        Lying.outlines(unit, fabrics, turn: turn, mirror: mirror, corner: at)
       end
 
       # @return [Array] what makes two of them the same unit, whichever way they lie; hands are told apart

@@ -41,6 +41,16 @@ module OakenGauge
         @faults ||= read.flat_map(&:last) + (read.all? { |_, faults| faults.empty? } ? in_cells : [])
       end
 
+      # @return [Array<Array(String, Array<Array(Numeric, Numeric)>)>] of each patch its fabric and its corners, inches from the
+      #   upper left corner of the block, downwards
+      def outlines
+        all.flat_map do |placed|
+          piece = placed.piece
+          corner = [@block.columns, @block.rows].zip(piece.at).map { |sizes, first| sizes.first(first).sum }
+          Lying.outlines(placed.unit, placed.fabrics, turn: piece.turn, mirror: piece.mirror, corner: corner)
+        end
+      end
+
       # @return [Array(Rational, Rational)] finished width and height, inches
       def size
         [@block.columns.sum, @block.rows.sum]

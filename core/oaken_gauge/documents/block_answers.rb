@@ -31,12 +31,19 @@ module OakenGauge
                          fabric: maybe(TEXT)).freeze
       BACKING = object(length: LENGTH, panels: WHOLE, seams: WHOLE, run: one_of("along", "across")).freeze
       QUILT_UNIT = { "type" => "object", "required" => %w[kind count fabrics],
-                     "properties" => { "kind" => TEXT, "finished" => FINISHED, "count" => HANDS, "fabrics" => by_name(TEXT) } }.freeze
+                     "properties" => { "kind" => TEXT, "finished" => FINISHED, "count" => HANDS, "fabrics" => by_name(TEXT),
+                                       "title" => TEXT, "plural" => TEXT } }.freeze
+      OUTLINED = object(fabric: maybe(TEXT), outline: POINTS).freeze
+      QUILT_DRAWING = object(about: "In inches from the upper left corner within the borders, downwards", size: list(NUMBER, size: 2),
+                             block: list(NUMBER, size: 2), ground: maybe(TEXT), blocks: list(list(OUTLINED)),
+                             places: list(object(block: WHOLE, middle: list(NUMBER, size: 2), turned: WHOLE)), filling: list(OUTLINED),
+                             borders: list(object(width: AMOUNT, fabric: maybe(TEXT), mitred: YES))).freeze
       QUILT = object(finished: list(LENGTH, size: 2, about: "Width and height, to the nearest 1/16"), exact: list(AMOUNT, size: 2),
                      blocks: WHOLE, units: list(QUILT_UNIT), pieces: list(QUILT_PIECE), setting_triangles: by_name(TRIANGLES),
                      binding: object(strips: WHOLE, length: LENGTH), backing: BACKING, batting: list(LENGTH, size: 2),
                      buy: list(object(fabric: TEXT, length: LENGTH, yards: TEXT)),
-                     not_bought: list({ "type" => "object" }, about: "Units that no method makes with these tools")).freeze
+                     not_bought: list({ "type" => "object" }, about: "Units that no method makes with these tools"),
+                     may: { drawing: QUILT_DRAWING }).freeze
 
       NAMED = { "DeconstructAnswer" => APART, "QuiltAnswer" => QUILT }.freeze
     end

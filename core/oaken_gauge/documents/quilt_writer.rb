@@ -13,7 +13,9 @@ module OakenGauge
       # @param quilt [Quilts::Quilt]
       # @param buying [Quilts::Buying]
       # @param measure [Symbol]
-      def initialize(quilt, buying, measure)
+      # @param view [Boolean] add what a screen needs: a drawing, and what units are called
+      def initialize(quilt, buying, measure, view: false)
+        @view = view
         @quilt = quilt
         @buying = buying
         @measure = measure
@@ -23,7 +25,9 @@ module OakenGauge
       def write
         { "finished" => lengths(@quilt.size), "exact" => exact(@quilt.size), "blocks" => @quilt.layout.blocks, "units" => units,
           "pieces" => @quilt.pieces.map { |piece| piece(piece) }, "setting_triangles" => triangles, **finishing, "buy" => buy,
-          "not_bought" => @buying.unmade.map { |counted| unit(counted).slice("kind", "finished") } }
+          "not_bought" => @buying.unmade.map do |counted|
+            unit(counted).slice("kind", "finished")
+          end, **(@view ? { "drawing" => QuiltDrawingWriter.new(@quilt.drawing).write } : {}) }
       end
 
       private
@@ -34,7 +38,8 @@ module OakenGauge
 
       def unit(counted)
         document = counted.unit.to_document(@measure)
-        document.merge("fabrics" => Blocks::Placement.named(counted.fabrics), "count" => document.fetch("count"))
+        named = @view ? { "title" => counted.unit.class.title, "plural" => counted.unit.class.plural } : {}
+        document.merge("fabrics" => Blocks::Placement.named(counted.fabrics), "count" => document.fetch("count"), **named)
       end
 
       def piece(piece)

@@ -26,6 +26,26 @@ module OakenGauge
         @sash.nil? || @setting.outer != false
       end
 
+      # @return [Array<Array(Float, Float)>] the middle of each block, level row by level row, inches from the upper left corner
+      def middles
+        rows.each_with_index.flat_map do |count, row|
+          Array.new(count) { |column| [edge + ((column + (row.odd? ? 0.5 : 0)) * step), edge + (row * step / 2)] }
+        end
+      end
+
+      # @return [Integer] degrees that blocks are turned by
+      def turned
+        45
+      end
+
+      # @return [Array<Array(Symbol, Array)>] what fills the space between blocks: what it is, and its corners. Sashes lie below
+      #   cornerstones, and what sticks out beyond the edge is cut off there.
+      def filling
+        return [] unless @sash
+
+        SlantingSashes.new(middles, block: @width, sash: @sash, outer: outer?).all(@setting.cornerstones ? :cornerstone : :sash)
+      end
+
       # @return [Array<Between>]
       def between_blocks
         return [] unless @sash
@@ -40,6 +60,15 @@ module OakenGauge
       end
 
       private
+
+      # From one block to the next beside it, and from the edge of the quilt to the first middle.
+      def step
+        pitch * SQRT2
+      end
+
+      def edge
+        (outer? ? pitch : @width) / SQRT2
+      end
 
       def pitch
         @width + (@sash || 0)

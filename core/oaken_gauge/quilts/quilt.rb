@@ -40,6 +40,11 @@ module OakenGauge
         @pieces ||= together(@layout.between_blocks.map { |between| cut(between) }) + @borders.pieces + [binding_strips]
       end
 
+      # @return [Drawing]
+      def drawing
+        Drawing.new(@asked.entries, @setting, @layout)
+      end
+
       # @return [Hash{Symbol => Layout::Triangles}]
       def triangles
         @layout.triangles
