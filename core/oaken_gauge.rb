@@ -60,6 +60,12 @@ module OakenGauge
       Documents::QuiltWriter.new(quilt, read.buying(quilt), read.written_in, view: view).write
     end
 
+    # @param setting [Hash] how blocks are set
+    # @return [Integer] how many it holds
+    def blocks_in(setting)
+      Quilts::Layout.of(read(setting, Blocks::Setting), [1r, 1r]).blocks
+    end
+
     # @param name [String]
     # @param picture [Hash] a deconstruct document: what a block looks like
     # @param pieces [Array<Hash>] the units it is made of; none for those of the best way to take it apart

@@ -17,6 +17,7 @@ class KeepBlocks < ActiveRecord::Migration[7.2]
       t.text :notes, null: false, default: ""
       t.boolean :aside, null: false, default: false
       t.datetime :removed_at
+      t.jsonb :quilt
     end
   end
 end

@@ -14,7 +14,7 @@ module Server
       # @return [Hash]
       def to_document
         { "id" => id, "name" => name, "seam_allowance" => seam_allowance, "notes" => notes, "aside" => aside,
-          "units_in_all" => units.size, "units_picked" => units.count(&:pick), "lock_version" => lock_version }
+          "quilt" => quilt, "units_in_all" => units.size, "units_picked" => units.count(&:pick), "lock_version" => lock_version }
       end
 
       # @param name [String]

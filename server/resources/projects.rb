@@ -18,7 +18,7 @@ module Server
       end
 
       patch "/api/projects/:id" do
-        version, changes = read(required: %w[lock_version], optional: %w[name seam_allowance notes aside]) do |keys|
+        version, changes = read(required: %w[lock_version], optional: %w[name seam_allowance notes aside quilt]) do |keys|
           [keys.version, fields(keys)]
         end
         save_over(find, version) { |project| project.update!(changes) }
@@ -52,7 +52,8 @@ module Server
       end
 
       def fields(keys)
-        { name: keys.value("name"), seam_allowance: keys.seam, notes: keys.value("notes"), aside: keys.value("aside") }.compact
+        { name: keys.value("name"), seam_allowance: keys.seam, notes: keys.value("notes"), aside: keys.value("aside"),
+          quilt: keys.document("quilt") }.compact
       end
     end
   end

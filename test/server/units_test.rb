@@ -116,11 +116,21 @@ class UnitsResourceTest < ServerCase
     assert_nil @unit.reload.removed_at
   end
 
-  def test_a_project_takes_its_units_with_it_those_put_aside_too
-    take_away(0)
+  def test_a_project_that_is_removed_takes_its_units_with_it_until_it_is_put_back
     delete "/api/projects/#{@project.id}?lock_version=0"
+    take_away(0)
 
-    assert_equal [204, 0, 0], [last_response.status, Server::Models::Unit.count, Server::Models::Pick.count]
+    assert_problem 404
+    send_json("POST", "/api/projects/#{@project.id}/back", { "lock_version" => 1 })
+
+    assert_equal 1, take_away(0)["lock_version"]
+  end
+
+  def test_a_maker_takes_everything_with_her
+    take_away(0)
+    @maker.destroy!
+
+    assert_equal [0, 0], [Server::Models::Unit.count, Server::Models::Pick.count]
   end
 
   def test_the_database_keeps_its_own_rules

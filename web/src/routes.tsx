@@ -25,6 +25,7 @@ const blocks: Screen = async () => ({
   Component: (await import("./screens/blocks/BlocksScreen")).BlocksScreen,
 });
 const block: Screen = async () => ({ Component: (await import("./screens/blocks/BlockScreen")).BlockScreen });
+const quilt: Screen = async () => ({ Component: (await import("./screens/quilt/QuiltScreen")).QuiltScreen });
 const project: Screen = async () => ({
   Component: (await import("./screens/first-unit/FirstUnit")).FirstOfProject,
 });
@@ -45,5 +46,11 @@ export const routes = createBrowserRouter([
   { path: "/projects/:projectId", lazy: project, errorElement: <Broken />, hydrateFallbackElement: <></> },
   { path: "/blocks", lazy: blocks, errorElement: <Broken />, hydrateFallbackElement: <></> },
   { path: "/blocks/:blockId", lazy: block, errorElement: <Broken />, hydrateFallbackElement: <></> },
+  {
+    path: "/projects/:projectId/quilt",
+    lazy: quilt,
+    errorElement: <Broken />,
+    hydrateFallbackElement: <></>,
+  },
   { path: "*", element: <Lost /> },
 ]);

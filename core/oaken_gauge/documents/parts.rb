@@ -27,6 +27,7 @@ module OakenGauge
         def all
           @all ||= {
             unit: Catalogue::UNIT, tool: Catalogue::TOOL, fabric: Catalogue::FABRIC, picture: DeconstructDocument, pieces: PIECES,
+            quilt: KeptQuilt,
             colour: Colour.new, weave: Scalars::Choice.new(BenchDocument::ShelfFabric::WEAVES), maker: Weighing::Maker,
             priorities: Priorities, method: Scalars::Choice.new(Methods.ids), name: Scalars::Text.new, notes: NOTES,
             aside: Scalars::Flag.new, seam_allowance: Measures::Said.new(most: 2), version: Scalars::Whole.new(0..LARGEST),

@@ -45,6 +45,23 @@ export type BlockGiven = { name: string; picture: Block["picture"]; pieces?: Blo
 export type Apart = Schemas["DeconstructAnswer"];
 export type Way = Apart["ways"][number];
 export type WayUnit = Way["units"][number];
+/** A quilt as a project keeps it: which blocks, and how they are set. */
+export type KeptQuilt = {
+  blocks: { id: number; count?: number }[];
+  setting: {
+    layout: "straight" | "on_point";
+    across: number;
+    down: number;
+    sashing?: string;
+    cornerstones?: boolean;
+    outer?: boolean;
+    borders?: { width: string; corners?: "butted" | "mitred"; fabric?: string }[];
+    fabrics?: Partial<Record<"sashing" | "cornerstones" | "triangles", string>>;
+  };
+  binding?: { strip?: string; fabric?: string };
+  backing?: { fabric?: string };
+};
+export type QuiltAnswer = Schemas["QuiltAnswer"];
 export type Ladder = Schemas["SizesAnswer"]["ladder"];
 /** What may be said of a unit; what is no number or length yet goes to the core as it was typed. */
 export type UnitChanges = { label?: string; unit?: unknown; fabrics?: Record<string, number | undefined> };
@@ -164,6 +181,10 @@ export const api = {
     ask<Apart>("POST", "/api/deconstruct?view=full", picture, signal),
   sizes: (document: unknown, signal: AbortSignal) =>
     ask<{ ladder: Ladder }>("POST", "/api/sizes", document, signal),
+  quilt: (id: number, quilt: KeptQuilt, signal: AbortSignal) =>
+    ask<QuiltAnswer>("POST", `/api/projects/${id}/quilt`, quilt, signal),
+  keepQuilt: (seen: { id: number; lock_version: number }, quilt: KeptQuilt) =>
+    ask<ProjectRow>("PATCH", `/api/projects/${seen.id}`, { lock_version: seen.lock_version, quilt }),
   project: (id: string) => ask<Project>("GET", `/api/projects/${id}`),
   addUnit: (projectId: number, unit: UnitChanges) =>
     ask<Unit>("POST", `/api/projects/${projectId}/units`, unit),

@@ -815,6 +815,51 @@ export interface paths {
         };
         trace?: never;
     };
+    "/api/projects/{id}/quilt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a quilt of stored blocks comes to; nothing is stored */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["WeighDocument"];
+                };
+            };
+            responses: {
+                /** @description The quilt */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["QuiltAnswer"];
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/blocks": {
         parameters: {
             query?: never;
@@ -1040,6 +1085,10 @@ export interface components {
             notes: string;
             /** @description Put aside for now */
             aside: boolean;
+            /** @description Its blocks and how they are set */
+            quilt: {
+                [key: string]: unknown;
+            } | null;
             units_in_all: number;
             units_picked: number;
             lock_version: number;
@@ -1452,6 +1501,98 @@ export interface components {
             kind: string;
             title: string;
             fields: components["schemas"]["Field"][];
+        };
+        QuiltAnswer: {
+            /** @description Width and height, to the nearest 1/16 */
+            finished: string[];
+            exact: number[];
+            blocks: number;
+            units: {
+                kind: string;
+                finished?: string | string[];
+                count: number | {
+                    left: number;
+                    right: number;
+                };
+                fabrics: {
+                    [key: string]: string;
+                };
+                title?: string;
+                plural?: string;
+            }[];
+            pieces: {
+                /** @enum {string} */
+                for: "sash" | "long_sash" | "cornerstone" | "half_cornerstone" | "border" | "binding";
+                fabric: string | null;
+                /** @description Across and along, as cut */
+                size: string[];
+                count: number;
+                /** @enum {string} */
+                ends: "square" | "mitred";
+                /** @description How many squares of the size the pieces are cut from */
+                squares?: number;
+                then?: string;
+            }[];
+            setting_triangles: {
+                [key: string]: {
+                    count: number;
+                    /** @description A length such as "2 7/8" or "7.3cm" */
+                    finished: string;
+                    exact: number;
+                    /** @enum {string} */
+                    grain: "legs" | "long_side";
+                    /** @description A length such as "2 7/8" or "7.3cm" */
+                    square: string;
+                    squares: number;
+                    fabric: string | null;
+                };
+            };
+            binding: {
+                strips: number;
+                /** @description A length such as "2 7/8" or "7.3cm" */
+                length: string;
+            };
+            backing: {
+                /** @description A length such as "2 7/8" or "7.3cm" */
+                length: string;
+                panels: number;
+                seams: number;
+                /** @enum {string} */
+                run: "along" | "across";
+            };
+            batting: string[];
+            buy: {
+                fabric: string;
+                /** @description A length such as "2 7/8" or "7.3cm" */
+                length: string;
+                yards: string;
+            }[];
+            /** @description Units that no method makes with these tools */
+            not_bought: Record<string, never>[];
+            /** @description In inches from the upper left corner within the borders, downwards */
+            drawing?: {
+                size: number[];
+                block: number[];
+                ground: string | null;
+                blocks: {
+                    fabric: string | null;
+                    outline: number[][];
+                }[][];
+                places: {
+                    block: number;
+                    middle: number[];
+                    turned: number;
+                }[];
+                filling: {
+                    fabric: string | null;
+                    outline: number[][];
+                }[];
+                borders: {
+                    width: number;
+                    fabric: string | null;
+                    mitred: boolean;
+                }[];
+            };
         };
         DeconstructAnswer: {
             grid: number[];

@@ -25,9 +25,9 @@ export function Sizes({ ladder, finished, onChoose }: Props) {
               type="button"
               className="button"
               aria-pressed={step.block === finished}
-              aria-label={`Finish the block at ${step.block}`}
               onClick={() => onChoose(step.block)}
             >
+              <span className="sr-only">Finish the block at </span>
               <FinishedSize length={step.block} className="plain" />
             </button>
           </li>

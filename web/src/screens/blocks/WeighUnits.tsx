@@ -3,8 +3,9 @@ import { Dialog } from "radix-ui";
 import { useState } from "react";
 import { useNavigate } from "react-router";
 
-import { api, ApiError, type Block, type Way, type WayUnit } from "../../api/client";
+import { api, ApiError, type Block, type Way } from "../../api/client";
 import { EntryField } from "../../parts/EntryField";
+import { unitsToAdd } from "./unitsToAdd";
 
 type Props = { block: Block; way: Way | null; onClose: () => void };
 
@@ -22,7 +23,8 @@ export function WeighUnits({ block, way, onClose }: Props) {
     mutationFn: async (units: Way["units"]) => {
       if (into === undefined) return;
       const added = [];
-      for (const unit of units) added.push(await api.addUnit(into, given(block, unit, Number(blocks))));
+      for (const unit of unitsToAdd(block.name, units, Number(blocks)))
+        added.push(await api.addUnit(into, unit));
       await queries.invalidateQueries({ queryKey: ["project", String(into)] });
       await navigate(`/projects/${into}/units/${added[0]?.id ?? "new"}`);
     },
@@ -79,26 +81,3 @@ export function WeighUnits({ block, way, onClose }: Props) {
     </Dialog.Root>
   );
 }
-
-/** A unit of a way as a project takes it: so many for all blocks. */
-function given(block: Block, unit: WayUnit, blocks: number) {
-  const { count } = unit;
-  const own = Object.entries(unit).filter(([key]) => !NOT_ITS_OWN.includes(key));
-  const times = (one: number) => one * blocks;
-  return {
-    label: `${block.name}: ${unit.plural ?? unit.kind}`.slice(0, 80),
-    unit: {
-      ...Object.fromEntries(own),
-      count:
-        typeof count === "number" ? times(count) : { left: times(count.left), right: times(count.right) },
-    },
-    fabrics: Object.fromEntries(
-      Object.entries(unit.fabrics)
-        .filter(([role]) => !role.endsWith("_2"))
-        .map(([role, id]) => [role, Number(id)]),
-    ),
-  };
-}
-
-/** What a way says of a unit beside the unit's own document. */
-const NOT_ITS_OWN = ["title", "plural", "shared", "fabrics", "count"];

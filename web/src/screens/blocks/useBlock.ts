@@ -1,12 +1,11 @@
-import { useEffect, useRef, useState } from "react";
+import { useState } from "react";
 
-import { api, ApiError, type Block, type BlockGiven } from "../../api/client";
+import { api, type Block } from "../../api/client";
+import { useAutosave } from "../../parts/useAutosave";
 import type { Cells } from "./cells";
 
 /** What is drawn and chosen of a block, one step of the work. */
 type State = { cells: Cells; finished: string; pieces: Block["pieces"] };
-
-const SAVED_AFTER = 500;
 
 function stateOf(block: Block): State {
   const finished = block.picture.finished;
@@ -17,45 +16,20 @@ function stateOf(block: Block): State {
   };
 }
 
+function save(seen: Block, { cells, finished, pieces }: State): Promise<Block> {
+  return api.changeBlock(seen, { picture: { cells, finished }, pieces });
+}
+
 /** A block while it is worked on: its steps back and forth, and saving it when the hand rests. */
 export function useBlock(block: Block, onSaved: () => void) {
   const [states, setStates] = useState<State[]>(() => [stateOf(block)]);
   const [place, setPlace] = useState(0);
-  const [trouble, setTrouble] = useState<ApiError | null>(null);
-  const [theirs, setTheirs] = useState<Block | null>(null);
-  const seen = useRef(block);
-  const saved = useRef(states[0]);
   const now = states[place] ?? stateOf(block);
-
-  useEffect(() => {
-    if (now === saved.current || theirs) return;
-    const timer = setTimeout(() => {
-      const given: Partial<BlockGiven> = {
-        picture: { cells: now.cells, finished: now.finished },
-        pieces: now.pieces,
-      };
-      saved.current = now;
-      api.changeBlock(seen.current, given).then(
-        (stored) => {
-          seen.current = stored;
-          setTrouble(null);
-          onSaved();
-        },
-        (error: unknown) => {
-          if (!(error instanceof ApiError)) throw error;
-          saved.current = undefined;
-          if (error.status === 409 && error.current) setTheirs(error.current as Block);
-          else setTrouble(error);
-        },
-      );
-    }, SAVED_AFTER);
-    return () => clearTimeout(timer);
-  }, [now, theirs, onSaved]);
+  const saving = useAutosave({ stored: block, now, save, onSaved });
 
   return {
     ...now,
-    trouble,
-    theirs,
+    ...saving,
     change: (what: Partial<State>) => {
       setStates((before) => [...before.slice(0, place + 1), { ...now, ...what }]);
       setPlace(place + 1);
@@ -65,17 +39,11 @@ export function useBlock(block: Block, onSaved: () => void) {
     canUndo: place > 0,
     canRedo: place < states.length - 1,
     keepTheirs: () => {
-      if (!theirs) return;
-      const state = stateOf(theirs);
-      seen.current = theirs;
-      saved.current = state;
+      if (!saving.theirs) return;
+      const state = stateOf(saving.theirs);
       setStates([state]);
       setPlace(0);
-      setTheirs(null);
-    },
-    keepMine: () => {
-      if (theirs) seen.current = theirs;
-      setTheirs(null);
+      saving.keepTheirs(state);
     },
   };
 }

@@ -31,6 +31,9 @@ export function ProjectRow({ row, kept }: Props) {
         {row.notes && <p className="quiet project-notes">{row.notes}</p>}
       </div>
       <span className="project-buttons">
+        <Link to={`/projects/${row.id}/quilt`} className="button" aria-label={`Quilt: ${row.name}`}>
+          Quilt
+        </Link>
         <FormDialog
           title={`Change ${row.name}`}
           trigger={

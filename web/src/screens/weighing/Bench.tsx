@@ -67,6 +67,7 @@ export function Bench({ project, unit }: Props) {
     h: () => void navigate("/maker"),
     b: () => void navigate("/fabrics"),
     t: () => void navigate("/tools"),
+    q: () => void navigate(`/projects/${project.id}/quilt`),
     k: () => void navigate("/blocks"),
     j: () => void navigate("/projects"),
     l: () => document.querySelector<HTMLElement>(".unit-list-open")?.click(),

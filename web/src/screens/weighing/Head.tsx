@@ -1,4 +1,4 @@
-import { CircleHelp, Hand, LayoutGrid, Moon, Pin, Ruler, Sun, SwatchBook } from "lucide-react";
+import { CircleHelp, Grid3x3, Hand, LayoutGrid, Moon, Pin, Ruler, Sun, SwatchBook } from "lucide-react";
 import { Link, NavLink } from "react-router";
 
 import type { Project, Unit } from "../../api/client";
@@ -33,6 +33,11 @@ export function Head({ project, light, turnLight, showKeys }: Props) {
       </nav>
       <AddUnit project={project} />
       <span className="head-tools">
+        <Hint text="The quilt" keys="Q">
+          <Link to={`/projects/${project.id}/quilt`} className="icon-button" aria-label="The quilt">
+            <Grid3x3 size={17} />
+          </Link>
+        </Hint>
         <Hint text="Blocks" keys="K">
           <Link to="/blocks" className="icon-button" aria-label="Blocks">
             <LayoutGrid size={17} />

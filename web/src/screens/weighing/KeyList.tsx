@@ -10,6 +10,7 @@ const KEYS: [string, string][] = [
   ["E", "change or remove these units"],
   ["L", "all units of the project"],
   ["J", "all projects"],
+  ["Q", "the quilt: set its blocks, count its units"],
   ["K", "blocks: draw one, take it apart"],
   ["T", "your tools: add, change or remove one"],
   ["B", "your fabric: add, change or remove one"],

@@ -1,0 +1,27 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Documents
+    # A quilt as a project keeps it: which of the blocks that are stored, by their ids, and how they are set.
+    class KeptQuilt
+      include Record
+
+      # A stored block, and how often it is made: as often as the setting holds, where it is the only one and nothing is said.
+      class Entry
+        include Record
+
+        integer :id, within: 1..2_147_483_647
+        integer :count, within: 1..10_000, default: nil
+      end
+
+      list :blocks, Entry, within: 1..100
+      nested :setting, -> { Blocks::Setting }
+      nested :binding, -> { QuiltDocument::Binding }, default: nil
+      rule(:blocks, at: ->(blocks) { blocks.each_index.select { |place| blocks[place].count.nil? }.map { |place| ["blocks", place, "count"] } },
+                    say: "is missing: allowed is how often each of several blocks is made") do |blocks|
+        blocks.one? || blocks.all?(&:count)
+      end
+      nested :backing, -> { QuiltDocument::Backing }, default: nil
+    end
+  end
+end

@@ -1,0 +1,65 @@
+# frozen_string_literal: true
+
+require "support/browser_case"
+
+# A quilt is set from a block: its size, its units and what is cut follow the setting; its units go to be weighed.
+class QuiltScreenTest < BrowserCase
+  BUOY = { "cells" => [[{ "cut" => "rising", "fabrics" => %w[1 2] }]], "finished" => "9" }.freeze
+
+  def open_first
+    sand, sea = @maker.fabrics.first(2).map { |fabric| fabric.id.to_s }
+    @maker.blocks.create!(name: "Buoy", picture: { "cells" => [[{ "cut" => "rising", "fabrics" => [sand, sea] }]], "finished" => "9" })
+    visit "/projects/#{@project.id}/quilt"
+    find("svg[aria-label='The quilt, 27 by 36 inches']")
+  end
+
+  def test_the_setting_is_changed_and_kept
+    select "on point", from: "Blocks stand"
+
+    assert_heard "of 18 blocks"
+    assert_text "3 of"
+    within("fieldset", text: "Sashing") do
+      fill_in "Finished width", with: "1 1/2"
+      find("legend").click
+      check "Cornerstones"
+    end
+
+    assert_selector "li", text: /\A48 sashes/
+    assert_selector "li", text: /\A14 half cornerstones/
+    eventually { @project.reload.quilt&.dig("setting", "sashing") == "1 1/2" && @project.quilt.dig("setting", "cornerstones") }
+    visit "/projects/#{@project.id}/quilt"
+
+    assert_selector "li", text: /\A48 sashes/
+  end
+
+  def test_what_cannot_be_is_said_and_stays
+    fill_in "Across", with: "many"
+    find("h1").click
+
+    assert_selector ".entry", text: /Across.*whole number/m
+    assert_field "Across", with: "many"
+  end
+
+  def test_its_units_are_weighed
+    click_button "Weigh these units"
+
+    assert_selector "h1", text: /Slack Tide lap quilt: half-square/, visible: :all
+    assert_equal({ "kind" => "half_square", "finished" => "9", "count" => 12 }, @project.reload.units.last.spec)
+  end
+
+  def test_a_quilt_without_blocks_says_what_comes_first
+    @maker.blocks.destroy_all
+    visit "/projects/#{@project.id}/quilt"
+    click_link "Draw a block"
+
+    assert_text "No block yet"
+  end
+
+  def test_accessible_and_whole_on_a_phone
+    click_button "Add a border"
+
+    assert_selector "li", text: "border strips"
+    assert_empty axe_faults
+    assert_whole_on_a_phone
+  end
+end

@@ -1,0 +1,119 @@
+import type { Fabric, QuiltAnswer } from "../../api/client";
+import { fillOf } from "../../drawing/Weaves";
+import { CutSize, FinishedSize } from "../../parts/Sizes";
+import { Fraction } from "../../parts/Fraction";
+
+type Props = { answer: QuiltAnswer; fabrics: Fabric[]; children: React.ReactNode };
+
+const CALLED: Record<string, string> = {
+  sash: "sashes",
+  long_sash: "long sashes",
+  cornerstone: "cornerstones",
+  half_cornerstone: "half cornerstones, from squares cut twice corner to corner",
+  border: "border strips",
+  binding: "binding strips",
+  side: "side triangles, from squares cut twice corner to corner",
+  corner: "corner triangles, from squares cut once corner to corner",
+};
+
+/** What the quilt comes to: its size, its units, what else is cut, what to buy. */
+export function Figures({ answer, fabrics, children }: Props) {
+  const [width = "", height = ""] = answer.finished;
+  const { backing, binding, batting } = answer;
+  return (
+    <section className="quilt-figures" aria-label="What it comes to">
+      <p className="quilt-size">
+        Finished <FinishedSize length={width} className="large" /> ×{" "}
+        <FinishedSize length={height} className="large" />
+        <span className="quiet"> of {answer.blocks} blocks</span>
+      </p>
+      <h2>Units</h2>
+      <ul className="way-units">
+        {answer.units.map((unit, i) => (
+          <li key={i}>
+            <b>
+              {typeof unit.count === "number"
+                ? unit.count
+                : `${unit.count.left} left, ${unit.count.right} right`}
+            </b>{" "}
+            {unit.plural ?? unit.kind} <Sides finished={unit.finished} />
+            <Swatches names={Object.values(unit.fabrics)} fabrics={fabrics} />
+          </li>
+        ))}
+      </ul>
+      {children}
+      <h2>What else is cut</h2>
+      <ul className="way-units">
+        {answer.pieces.map((piece, i) => (
+          <li key={i}>
+            <b>{piece.count}</b> {CALLED[piece.for] ?? piece.for} <CutSize length={piece.size[0] ?? ""} /> ×{" "}
+            <CutSize length={piece.size[1] ?? ""} />
+            {piece.ends === "mitred" && " mitred"}
+            <Swatches names={[piece.fabric]} fabrics={fabrics} />
+          </li>
+        ))}
+        {Object.entries(answer.setting_triangles).map(([name, one]) => (
+          <li key={name}>
+            <b>{one.count}</b> {CALLED[name] ?? name}: {one.squares} of <CutSize length={one.square} />
+            <Swatches names={[one.fabric]} fabrics={fabrics} />
+          </li>
+        ))}
+      </ul>
+      <p className="quiet">Cut borders to the length you measure across the top, in three places.</p>
+      <h2>Backing, batting, binding</h2>
+      <p>
+        Backing: {backing.panels} {backing.panels === 1 ? "panel" : "panels"}, run {backing.run} the quilt,{" "}
+        <Fraction length={backing.length} /> inches of fabric in all. Batting:{" "}
+        <Fraction length={batting[0] ?? ""} /> × <Fraction length={batting[1] ?? ""} />. Binding:{" "}
+        {binding.strips} strips, <Fraction length={binding.length} /> inches joined.
+      </p>
+      {answer.buy.length > 0 && (
+        <>
+          <h2>To buy</h2>
+          <ul className="way-units">
+            {answer.buy.map(({ fabric, yards }) => (
+              <li key={fabric}>
+                <Swatches names={[fabric]} fabrics={fabrics} />{" "}
+                {fabrics.find((one) => String(one.id) === fabric)?.name ?? fabric}:{" "}
+                {yards === "0" ? (
+                  "enough on the shelf"
+                ) : (
+                  <>
+                    <Fraction length={yards} /> yd
+                  </>
+                )}
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      {answer.not_bought.length > 0 && (
+        <p className="field-error">
+          Nothing is bought for {answer.not_bought.length} {answer.not_bought.length === 1 ? "unit" : "units"}{" "}
+          that no method makes with your tools.
+        </p>
+      )}
+    </section>
+  );
+}
+
+function Sides({ finished }: { finished: string | string[] | undefined }) {
+  return [finished ?? []].flat().map((side, i) => (
+    <span key={i}>
+      {i > 0 && " × "}
+      <FinishedSize length={side} />
+    </span>
+  ));
+}
+
+function Swatches({ names, fabrics }: { names: (string | null)[]; fabrics: Fabric[] }) {
+  return (
+    <span className="way-swatches">
+      {names.map((name, i) => (
+        <svg key={i} width="14" height="14" aria-hidden="true" className="swatch">
+          <rect width="14" height="14" fill={fillOf(fabrics.find((one) => String(one.id) === name))} />
+        </svg>
+      ))}
+    </span>
+  );
+}

@@ -1,0 +1,143 @@
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useCallback, useDeferredValue, useState } from "react";
+import { Link, useNavigate, useParams } from "react-router";
+
+import { api, ApiError, type Block, type KeptQuilt, type Project } from "../../api/client";
+import { Weaves } from "../../drawing/Weaves";
+import { ClashDialog } from "../../parts/ClashDialog";
+import { Frame } from "../../parts/Frame";
+import { Notice } from "../../parts/Notice";
+import { useAutosave } from "../../parts/useAutosave";
+import { useBack } from "../../parts/useBack";
+import { useKeys } from "../../parts/useKeys";
+import { useLight } from "../../parts/useLight";
+import { unitsToAdd } from "../blocks/unitsToAdd";
+import { Figures } from "./Figures";
+import { QuiltPicture } from "./QuiltPicture";
+import { SettingForm } from "./SettingForm";
+
+/** A project's quilt: its blocks set, drawn, and counted. */
+export function QuiltScreen() {
+  const { projectId = "" } = useParams();
+  const project = useQuery({ queryKey: ["project", projectId], queryFn: () => api.project(projectId) });
+  const blocks = useQuery({ queryKey: ["blocks"], queryFn: api.blocks });
+  useLight();
+  useKeys({ b: useBack() });
+  return (
+    <div className="hands blocks">
+      <Frame />
+      <main>
+        {project.data && blocks.data ? (
+          <Opened project={project.data} blocks={blocks.data} />
+        ) : (
+          <Notice>{project.error?.message ?? blocks.error?.message ?? "Opening the quilt…"}</Notice>
+        )}
+      </main>
+    </div>
+  );
+}
+
+function Opened({ project, blocks }: { project: Project; blocks: Block[] }) {
+  const first = blocks[0];
+  return (
+    <>
+      <Weaves fabrics={project.fabrics} />
+      <h1>The quilt: {project.name}</h1>
+      {first ? (
+        <AtWork key={project.id} project={project} blocks={blocks} first={first} />
+      ) : (
+        <>
+          <p>A quilt is set from blocks, and none is drawn yet.</p>
+          <Link to="/blocks" className="button button-brass">
+            Draw a block
+          </Link>
+        </>
+      )}
+    </>
+  );
+}
+
+function begun(block: Block): KeptQuilt {
+  return { blocks: [{ id: block.id }], setting: { layout: "straight", across: 3, down: 4 } };
+}
+
+function AtWork({ project, blocks, first }: { project: Project; blocks: Block[]; first: Block }) {
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const [quilt, setQuilt] = useState<KeptQuilt>((project.quilt as KeptQuilt | null) ?? begun(first));
+  const stored = useCallback(() => void queries.invalidateQueries({ queryKey: ["projects"] }), [queries]);
+  const saving = useAutosave({
+    stored: { id: project.id, lock_version: project.lock_version, quilt: project.quilt },
+    now: quilt,
+    save: (seen, now) => api.keepQuilt(seen, now),
+    onSaved: stored,
+  });
+  const asked = useDeferredValue(JSON.stringify(quilt));
+  const answer = useQuery({
+    queryKey: ["quilt", project.id, asked],
+    queryFn: ({ signal }) => api.quilt(project.id, JSON.parse(asked), signal),
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+  const adding = useMutation({
+    mutationFn: async (units: ReturnType<typeof unitsToAdd>) => {
+      const added = [];
+      for (const unit of units) added.push(await api.addUnit(project.id, unit));
+      await queries.invalidateQueries({ queryKey: ["project", String(project.id)] });
+      await navigate(`/projects/${project.id}/units/${added[0]?.id ?? "new"}`);
+    },
+  });
+  const error = answer.error instanceof ApiError ? answer.error : null;
+
+  return (
+    <>
+      <div className="quilt-at-work">
+        <SettingForm
+          quilt={quilt}
+          blocks={blocks}
+          fabrics={project.fabrics}
+          error={error}
+          onChange={setQuilt}
+        />
+        <div className={`quilt-seen${answer.isFetching ? " waiting" : ""}`}>
+          {error && error.faults.length === 0 && <Notice tone="alarm">{error.message}</Notice>}
+          {saving.trouble && !error && <Notice tone="alarm">Not saved yet: {saving.trouble.message}</Notice>}
+          {answer.data?.drawing ? (
+            <QuiltPicture
+              drawing={answer.data.drawing}
+              fabrics={project.fabrics}
+              size={430}
+              label={`The quilt, ${answer.data.finished.join(" by ")} inches`}
+            />
+          ) : (
+            !error && <Notice>Setting the quilt…</Notice>
+          )}
+        </div>
+        {answer.data && (
+          <Figures answer={answer.data} fabrics={project.fabrics}>
+            <button
+              type="button"
+              className="button button-brass"
+              disabled={adding.isPending || error !== null}
+              onClick={() => answer.data && adding.mutate(unitsToAdd(project.name, answer.data.units, 1))}
+            >
+              Weigh these units
+            </button>
+            {adding.error && <span className="field-error">{adding.error.message}</span>}
+          </Figures>
+        )}
+      </div>
+      <ClashDialog
+        open={saving.theirs !== null}
+        onKeepTheirs={() => {
+          const theirs = (saving.theirs?.quilt as KeptQuilt | null) ?? begun(first);
+          setQuilt(theirs);
+          saving.keepTheirs(theirs);
+        }}
+        onKeepMine={saving.keepMine}
+      >
+        {project.name} was changed after you opened it here. Nothing has been saved over it.
+      </ClashDialog>
+    </>
+  );
+}
