@@ -75,6 +75,12 @@ module OakenGauge
       Documents::BlockWriter.new(read).write(name, pieces)
     end
 
+    # @param block [Hash] a block's document
+    # @return [Hash] what it looks like, as a deconstruct document asks for it
+    def picture(block)
+      Documents::PictureWriter.new(Documents.read(block) { |node| Blocks::Block.read(node) }).write
+    end
+
     # @return [Hash{String => Array<Hash>}] the kinds of units, tools and fabrics there are, each with its fields
     def kinds
       @kinds ||= Documents::KindsWriter.new.write.freeze

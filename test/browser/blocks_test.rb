@@ -5,6 +5,7 @@ require "support/browser_case"
 # A block is drawn by four keys, taken apart, set to a size, and its units are sent to be weighed.
 class BlocksScreenTest < BrowserCase
   def open_first
+    @maker.blocks.destroy_all
     visit "/blocks"
     find("p, div", text: "No block yet", match: :first)
   end

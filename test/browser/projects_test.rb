@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "support/browser_case"
+require "tempfile"
 
 # Projects: one is started, copied, put aside, removed, and put back; forty units are found by their names.
 class ProjectsScreenTest < BrowserCase
@@ -45,6 +46,23 @@ class ProjectsScreenTest < BrowserCase
 
     assert_selector "section[aria-label='At work'] a", text: "Slack Tide lap quilt"
     assert_equal 5, @project.reload.units.count
+  end
+
+  def test_everything_is_saved_as_a_file_and_read_in
+    file = Tempfile.new(["bench", ".json"]).tap { |one| one.write(JSON.generate(Server::Exporter.new(@maker).document)) && one.close }
+    attach_file "A file to read in", file.path, make_visible: true
+
+    assert_text "Read in."
+    assert_selector "a.project-link", text: "Slack Tide lap quilt", count: 2
+    assert_link "Save everything as a file"
+    File.write(file.path, "not a bench")
+    attach_file "A file to read in", file.path, make_visible: true
+
+    assert_text(/Nothing was added: .* is no such file/)
+    File.write(file.path, JSON.generate({ "oaken_gauge" => 1, "tools" => [{ "id" => "a", "name" => "A", "kind" => "saw" }] }))
+    attach_file "A file to read in", file.path, make_visible: true
+
+    assert_text "tools › 0 › kind"
   end
 
   def test_units_are_found_by_name_however_many

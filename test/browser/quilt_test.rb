@@ -4,9 +4,9 @@ require "support/browser_case"
 
 # A quilt is set from a block: its size, its units and what is cut follow the setting; its units go to be weighed.
 class QuiltScreenTest < BrowserCase
-  BUOY = { "cells" => [[{ "cut" => "rising", "fabrics" => %w[1 2] }]], "finished" => "9" }.freeze
-
   def open_first
+    @maker.blocks.destroy_all
+    @project.update!(quilt: nil)
     sand, sea = @maker.fabrics.first(2).map { |fabric| fabric.id.to_s }
     @maker.blocks.create!(name: "Buoy", picture: { "cells" => [[{ "cut" => "rising", "fabrics" => [sand, sea] }]], "finished" => "9" })
     visit "/projects/#{@project.id}/quilt"

@@ -113,6 +113,32 @@ class TakingApartTest < CoreCase
     assert_equal [2, nil, nil, nil, nil], way.values_at("seams", "net", "minutes", "good", "score")
   end
 
+  # A block of units looks like the picture it was taken from, on the largest cells that show it.
+  def test_a_block_looks_like_its_units
+    [*TABLE.keys.grep_v(/q/), chequered(6) { |x, y| %w[r(a,b) f(c,b) f(b,a) r(b,a)][(x % 2) + (2 * (y % 2))] }].each do |text|
+      columns, rows = picture_size(text)
+      apart(text)["ways"].each do |way|
+        block = { "name" => "B", "columns" => [SIDE.to_s] * columns, "rows" => [SIDE.to_s] * rows, "pieces" => way["pieces"] }
+
+        assert_equal cells_of(text), finest(OakenGauge.picture(block), columns), text
+      end
+    end
+  end
+
+  def test_a_block_of_one_square_in_a_square_has_two_cells_a_side
+    block = { "name" => "B", "columns" => ["4"], "rows" => ["4"],
+              "pieces" => [{ "kind" => "square_in_square", "at" => [0, 0], "fabrics" => { "center" => "c", "corners" => "m" } }] }
+    seen = OakenGauge.picture(block)
+
+    assert_equal documents("r(m,c) f(m,c) / f(c,m) r(c,m)"), seen["cells"]
+    assert_equal %w[4 4], seen["finished"]
+    wedges = block.merge("pieces" => [{ "kind" => "wedge_ring", "at" => [0, 0],
+                                        "fabrics" => { "light" => "a", "dark" => "b", "corners" => "c" } }])
+    error = assert_raises(OakenGauge::Documents::Invalid) { OakenGauge.picture(wedges) }
+
+    assert_equal "/pieces", error.faults.first.pointer
+  end
+
   # By hand: fabric, minutes and seams add up from the units.
   def test_figures_are_those_of_the_units
     two = apart("r(s,g) f(s,g)")["ways"].find { |way| way["seams"] == 3 }
@@ -142,6 +168,14 @@ class TakingApartTest < CoreCase
   end
 
   private
+
+  # Each cell of a picture that came out coarser, as often as it covers the finer ones.
+  def finest(seen, columns)
+    cells = seen["cells"].map do |row|
+      row.map { |cell| Blocks::Picture.quarters(cell["cut"], cell["fabrics"]) }
+    end
+    cells.first.size == columns ? cells : flunk("#{cells.first.size} columns, not #{columns}")
+  end
 
   # Turned clockwise round the middle: each quarter of the block is the one before it, turned.
   def four_round(quarter)

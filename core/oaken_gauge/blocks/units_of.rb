@@ -51,6 +51,11 @@ module OakenGauge
         end
       end
 
+      # @return [Array<Rational>] of every column and row, inches
+      def lengths
+        @block.columns + @block.rows
+      end
+
       # @return [Array(Rational, Rational)] finished width and height, inches
       def size
         [@block.columns.sum, @block.rows.sum]

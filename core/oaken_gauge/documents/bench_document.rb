@@ -107,6 +107,9 @@ module OakenGauge
         text :notes, default: nil, most: 10_000, lines: true
         list :blocks, NAMES, within: 0..100, default: [].freeze
         nested :setting, -> { Blocks::Setting }, default: nil
+        list :counts, Scalars::Whole.new(1..10_000), within: 0..100, default: [].freeze
+        nested :binding, -> { QuiltDocument::Binding }, default: nil
+        nested :backing, -> { QuiltDocument::Backing }, default: nil
         list :units, Unit, within: 0..400, default: [].freeze, always: true
       end
 

@@ -17,11 +17,17 @@ module OakenGauge
       list :blocks, Entry, within: 1..100
       nested :setting, -> { Blocks::Setting }
       nested :binding, -> { QuiltDocument::Binding }, default: nil
-      rule(:blocks, at: ->(blocks) { blocks.each_index.select { |place| blocks[place].count.nil? }.map { |place| ["blocks", place, "count"] } },
-                    say: "is missing: allowed is how often each of several blocks is made") do |blocks|
-        blocks.one? || blocks.all?(&:count)
-      end
+      rule(:blocks, at: ->(blocks) { uncounted(blocks).map { |place| ["blocks", place, "count"] } },
+                    say: "is missing: allowed is how often each of several blocks is made") { |blocks| uncounted(blocks).empty? }
       nested :backing, -> { QuiltDocument::Backing }, default: nil
+
+      class << self
+        private
+
+        def uncounted(blocks)
+          blocks.one? ? [] : blocks.each_index.select { |place| blocks[place].count.nil? }
+        end
+      end
     end
   end
 end

@@ -171,6 +171,7 @@ export const api = {
     ask<ProjectRow>("DELETE", `/api/projects/${seen.id}?lock_version=${seen.lock_version}`),
   putProjectBack: (seen: ProjectRow) =>
     ask<ProjectRow>("POST", `/api/projects/${seen.id}/back`, { lock_version: seen.lock_version }),
+  readBench: (file: unknown) => ask<unknown>("POST", "/api/bench", file),
   blocks: async () => (await ask<{ blocks: Block[] }>("GET", "/api/blocks")).blocks,
   addBlock: (given: BlockGiven) => ask<Block>("POST", "/api/blocks", given),
   changeBlock: (seen: Block, given: Partial<BlockGiven>) =>

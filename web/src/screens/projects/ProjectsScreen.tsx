@@ -7,6 +7,7 @@ import { Notice } from "../../parts/Notice";
 import { type Store, useStored } from "../../parts/useStored";
 import { ProjectForm } from "./ProjectForm";
 import { ProjectRow } from "./ProjectRow";
+import { WholeFile } from "./WholeFile";
 
 const SHELF: Store<Row, ProjectGiven> = {
   key: "projects",
@@ -61,6 +62,7 @@ export function ProjectsScreen() {
               kept={kept}
             />
           ))}
+          <WholeFile onRead={kept.refresh} />
         </>
       )}
     </Collection>

@@ -1,0 +1,18 @@
+# frozen_string_literal: true
+
+module Server
+  module Resources
+    # The whole bench as one file: written out, and read in beside what is there.
+    class Bench < Base
+      get "/api/bench" do
+        headers["content-disposition"] = %(attachment; filename="oaken-gauge.json")
+        answer Exporter.new(Models::Maker.at_bench).document
+      end
+
+      post "/api/bench" do
+        Importer.new(document).add_to(Models::Maker.at_bench)
+        answer({ "projects" => Models::Maker.at_bench.projects.includes(units: :pick).map(&:to_document) }, status: 201)
+      end
+    end
+  end
+end
