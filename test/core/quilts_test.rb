@@ -131,6 +131,18 @@ class QuiltsTest < CoreCase
                  answer["units"].map { |unit| unit.values_at("count", "fabrics") })
   end
 
+  # A rectangle that stands is the one that lies.
+  def test_rectangles_are_counted_whichever_way_they_lie
+    pieces = [[0, [2, 1]], [2, [1, 2]]].map do |column, span|
+      { "kind" => "rectangle", "at" => [column, 0], "span" => span, "fabrics" => { "patch" => "sea" } }
+    end
+    pieces << { "kind" => "rectangle", "at" => [0, 1], "span" => [2, 1], "fabrics" => { "patch" => "sea" } }
+    answer = quilt(1, blocks: [{ "block" => { "name" => "Rails", "columns" => ["2"] * 3, "rows" => %w[2 2], "pieces" => pieces }, "count" => 1 }],
+                      across: 1, down: 1)
+
+    assert_equal([[%w[2 4], 3]], answer["units"].map { |unit| unit.values_at("finished", "count") })
+  end
+
   # 12 squares cut 9 1/2: three strips of four, 28 1/2 inches. Seven strips of binding, 17 1/2. A yard and some of it is there.
   def test_what_to_buy
     more = { "binding" => { "fabric" => "sea" }, "stock" => { "sea" => [{ "form" => "yardage", "usable_width" => "40", "length" => "20" }] } }
@@ -146,6 +158,16 @@ class QuiltsTest < CoreCase
     backed = quilt(12, more: { "backing" => { "fabric" => "plain" } })
 
     assert_includes backed["buy"], { "fabric" => "plain", "length" => "45", "yards" => "1 1/4" }
+  end
+
+  # Beyond what is planned together, every size is cut in strips of its own: 2500 squares cut 2 1/2, 16 to a strip, are 157 strips.
+  def test_what_to_buy_for_very_many_pieces
+    pieces = Array.new(100) { |i| { "kind" => "square", "at" => [i % 10, i / 10], "fabrics" => { "patch" => i.even? ? "sea" : "sand" } } }
+    answer = quilt(110, blocks: [{ "block" => { "name" => "Checks", "columns" => ["2"] * 10, "rows" => ["2"] * 10, "pieces" => pieces },
+                                   "count" => 110 }], across: 10, down: 11)
+    strips = (110 * 50 / 16.0).ceil
+
+    assert_equal([OakenGauge::Length.new((strips * 2.5 / 4.5).ceil * 4.5r).to_s] * 2, answer["buy"].map { |one| one["length"] })
   end
 
   def test_what_cannot_be_set_is_named

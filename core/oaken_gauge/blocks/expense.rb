@@ -11,13 +11,19 @@ module OakenGauge
       JOINING = 0.3
       # What an inch of plain fabric takes, beside its own size.
       ROUND_IT = 1.3
+      # Where a block has very many kinds of unit they are not all weighed: what each takes is put down by its patches, minutes
+      # for each, and of each the share that does not spoil the unit.
+      PATCH = 0.35
+      UNSPOILT = 0.92
       # What accuracy is worth on the scale of {Weighing::Figures}, where about half of all blocks are good.
       GOOD = 0.5
 
       # @param costs [UnitCosts]
       # @param task [Weighing::Task]
-      def initialize(costs, task)
+      # @param weighed [Boolean] whether units are weighed, not put down by their patches
+      def initialize(costs, task, weighed: true)
         @costs = costs
+        @weighed = weighed
         @weights = task.priorities
       end
 
@@ -25,7 +31,7 @@ module OakenGauge
       # @param block [Numeric] the block's cells
       # @return [Float]
       def of(unit, block)
-        cost = @costs.of(unit) or return OUT_OF_REACH + unit.patches.size
+        cost = (@weighed ? @costs.of(unit) : by_patches(unit)) or return OUT_OF_REACH + unit.patches.size
         shares(block, cost.net, cost.minutes + JOINING) + (@weights[:accuracy] * errors(cost.good, unit.patches.size / block.to_f))
       end
 
@@ -45,6 +51,12 @@ module OakenGauge
       end
 
       private
+
+      def by_patches(unit)
+        patches = unit.patches.size
+        size = unit.outline.area * (@costs.cell**2)
+        UnitCosts::Cost.new(net: ROUND_IT * size * (1 + (0.1 * (patches - 1))), minutes: PATCH * patches, good: UNSPOILT**(patches - 1))
+      end
 
       def errors(good, patches)
         (Way::CHANCES * patches / Math.log(2)) - (GOOD * Math.log([good, 1e-6].max))

@@ -64,18 +64,17 @@ module OakenGauge
       end
 
       def of_one_fabric?(column, row, columns, rows)
-        @joints.bare(column, row, columns, rows) == columns * rows && !changes?(:across, column + 1, row, columns - 1, rows) &&
-          !changes?(:down, column, row + 1, columns, rows - 1)
+        @joints.bare(column, row, columns, rows) == columns * rows && changed(:across, column + 1, row, columns - 1, rows).zero? &&
+          changed(:down, column, row + 1, columns, rows - 1).zero?
       end
 
-      # Where nothing is bare any straight seam will do, since what can be parted at all can be parted there first: it is the
-      # one nearest the middle then.
+      # A seam along which everything changes cuts through no piece of any way, so it can come first; where nothing is bare that
+      # is true of every seam. It is the one nearest the middle then. Only seams through plain fabric have to be tried.
       def parted(box)
-        pairs = cuts(*box)
-        return pairs.filter_map { |pair| both(*pair) }.min_by(&:order) if @joints.bare(*box).positive?
+        pairs = cuts(*box, clean: true)
+        return cuts(*box, clean: false).filter_map { |pair| both(*pair) }.min_by(&:order) if pairs.empty?
 
-        middle = pairs.min_by { |one, other| ((one[2] * one[3]) - (other[2] * other[3])).abs }
-        both(*middle) if middle
+        both(*pairs.min_by { |one, other| ((one[2] * one[3]) - (other[2] * other[3])).abs })
       end
 
       def both(one, other)
@@ -85,17 +84,31 @@ module OakenGauge
         Joined.new(plain: first.plain + second.plain, seams: first.seams + second.seams + [seam])
       end
 
-      # Seams that cut through no box, and for which some box or change of fabric gives a reason.
-      def cuts(column, row, columns, rows)
-        upright = ((column + 1)...(column + columns)).select { |x| @joints.upright?(x, row, rows) && changes?(:across, x, row, 1, rows) }
-        level = ((row + 1)...(row + rows)).select { |y| @joints.level?(column, y, columns) && changes?(:down, column, y, columns, 1) }
-        upright.map { |x| [[column, row, x - column, rows], [x, row, column + columns - x, rows]] } +
-          level.map { |y| [[column, row, columns, y - row], [column, y, columns, row + rows - y]] }
+      # Seams that cut through no box, and for which some box or change of fabric gives a reason; clean ones change all along.
+      def cuts(column, row, columns, rows, clean:)
+        upright(column, row, columns, rows, clean).map { |x| [[column, row, x - column, rows], [x, row, column + columns - x, rows]] } +
+          level(column, row, columns, rows, clean).map { |y| [[column, row, columns, y - row], [column, y, columns, row + rows - y]] }
       end
 
-      # Whether some cell of a rectangle is of another box or fabric than the one before it.
-      def changes?(way, column, row, columns, rows)
-        columns.positive? && rows.positive? && changes.fetch(way).within(column, row, columns, rows).positive?
+      def upright(column, row, columns, rows, clean)
+        ((column + 1)...(column + columns)).select do |x|
+          @joints.upright?(x, row, rows) && reason?(changed(:across, x, row, 1, rows), rows, clean)
+        end
+      end
+
+      def level(column, row, columns, rows, clean)
+        ((row + 1)...(row + rows)).select do |y|
+          @joints.level?(column, y, columns) && reason?(changed(:down, column, y, columns, 1), columns, clean)
+        end
+      end
+
+      def reason?(changed, length, clean)
+        clean ? changed == length : changed.positive?
+      end
+
+      # How many cells of a rectangle are of another box or fabric than the one before them.
+      def changed(way, column, row, columns, rows)
+        columns.positive? && rows.positive? ? changes.fetch(way).within(column, row, columns, rows) : 0
       end
 
       def changes

@@ -14,9 +14,13 @@ module OakenGauge
       FEW = 3000
       # So many are put together, to see how they are sewn.
       CLOSELY = 30
-      # So many programs are solved, and so many branches of each are looked at.
-      PROGRAMS = 10
-      NODES = 200
+      # So many kinds of unit are all weighed; of more, only those in ways that are put together.
+      WEIGHED = 40
+      # So many programs are solved, fewer where many large units lie over one another, and so many branches of each are
+      # looked at.
+      PROGRAMS = (2..10)
+      COVERED = 60_000
+      NODES = 50
 
       # @param picture [Picture]
       # @param placements [Array<Placement>]
@@ -60,11 +64,12 @@ module OakenGauge
       end
 
       def chosen
-        Choosing.new(@picture, @placements, expense).unlike(PROGRAMS, nodes: NODES)
+        programs = (COVERED / @placements.sum { |placement| placement.span.reduce(:*) }).clamp(PROGRAMS)
+        Choosing.new(@picture, @placements, expense).unlike(programs, nodes: NODES)
       end
 
       def expense
-        @expense ||= Expense.new(@costs, @task)
+        @expense ||= Expense.new(@costs, @task, weighed: @placements.map(&:unit).uniq.size <= WEIGHED)
       end
 
       # Those first that differ in which units they are made of, then those that differ in how many of each, then the others.

@@ -9,6 +9,8 @@ module OakenGauge
       SHRINKS = 0.03
       # Nobody has so much of one fabric, inches.
       ENDLESS = 100_000r
+      # More pieces are not planned together while somebody waits: each sort is cut in strips of its own then.
+      PLANNED = 10_000
       # Plans that only say how much to buy need not be the last word.
       EFFORT = 1
 
@@ -47,9 +49,36 @@ module OakenGauge
       def cut
         used = Hash.new(0)
         return used if picks.empty? && pieces.empty?
+        return each_by_itself if many?
 
         Planning::Plan.new(document).fabrics.each { |fabric, plan| used[fabric.to_s] = plan.used_length }
         used
+      end
+
+      def many?
+        pieces.sum(&:count) + picks.sum { |pick| pick.unit.count * pick.unit.patches.size } > PLANNED
+      end
+
+      # In strips of the whole width, for every kind of unit and every size of piece its own.
+      def each_by_itself
+        shares = pieces.map { |piece| [piece.fabric, strips(piece, width(piece.fabric))] } + picks.flat_map { |pick| by_fabric(pick) }
+        shares.each_with_object(Hash.new(0)) { |(fabric, length), used| used[fabric] += length }
+      end
+
+      def by_fabric(pick)
+        best(pick.unit).fabric.map do |role, parts|
+          fabric = pick.fabrics[role]
+          [fabric, parts.consumed / width(fabric).to_f]
+        end
+      end
+
+      def strips(piece, width)
+        across, along = piece.size
+        along > width ? piece.count * across * along / width : (piece.count / (width / along).floor.to_r).ceil * across
+      end
+
+      def width(fabric)
+        bolts(fabric).map(&:usable_width).min || Stock::Yardage.new.usable_width
       end
 
       def bought(fabric, used)
@@ -88,8 +117,8 @@ module OakenGauge
 
       def picks
         @picks ||= @quilt.units.flat_map { |counted| in_pairs(counted) }.filter_map do |unit, fabrics|
-          method = best(unit) or next
-          Documents::PlanDocument::Pick.new(unit: unit, technique: method, fabrics: fabrics)
+          outcome = best(unit) or next
+          Documents::PlanDocument::Pick.new(unit: unit, technique: outcome.way.class.id, fabrics: fabrics)
         end
       end
 
@@ -108,7 +137,7 @@ module OakenGauge
       def best(unit)
         (@best ||= {}).fetch(unit) do
           outcome = Weighing::Weigher.new(@question.call(unit)).outcomes.first
-          @best[unit] = (outcome.way.class.id if outcome.feasible?)
+          @best[unit] = (outcome if outcome.feasible?)
         end
       end
     end

@@ -28,7 +28,7 @@ module OakenGauge
         @entries.each_with_object({}) do |(placed, times), all|
           placed.each do |one|
             fabrics, mirror = named(one)
-            hands = (all[[one.unit, fabrics]] ||= Hash.new(0))
+            hands = (all[[one.unit.lying, fabrics]] ||= Hash.new(0))
             hands[mirror] += times
           end
         end

@@ -62,6 +62,11 @@ module OakenGauge
         end
       end
 
+      # @return [Unit] the same one told in one way only, where it may be told lying or standing
+      def lying
+        self
+      end
+
       # The one measure by which marks of a tool are set against this kind of unit.
       # @return [Rational]
       def measure_on_beam
