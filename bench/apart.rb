@@ -1,10 +1,10 @@
 # frozen_string_literal: true
 
-# Taking blocks apart: seconds for the first time and for the second, how many ways, and how many are told.
+# Taking blocks apart: seconds, against what is aimed at.
 #   bundle exec ruby bench/apart.rb
 
-$LOAD_PATH.unshift File.expand_path("../core", __dir__), File.expand_path("../test", __dir__)
-require "oaken_gauge"
+$LOAD_PATH.unshift File.expand_path("../test", __dir__)
+require_relative "support"
 require "support/pictures"
 
 # The pictures that are measured.
@@ -18,22 +18,19 @@ class Apart
     "few" => ->(x, y) { (x % 4).zero? && (y % 4).zero? ? "r(a,b)" : "a" }
   }.freeze
 
+  # Seconds that are aimed at, by cells on a side.
+  AIMS = { 8 => 0.5, 12 => 4.0 }.freeze
+
   def run
-    OakenGauge.weigh({ "unit" => { "kind" => "half_square", "finished" => "2", "count" => 24 } })
-    [8, 12].each { |side| PATTERNS.each { |name, cell| tell("#{name} #{side} x #{side}", chequered(side, &cell)) } }
-    puts "aims: 0.5 s for 8 x 8, 4 s for 12 x 12 of half-squares"
+    OakenGauge.weigh(Bench.document)
+    AIMS.each { |side, aim| PATTERNS.each { |name, cell| tell("#{name} #{side} x #{side}", chequered(side, &cell), aim) } }
   end
 
-  def tell(name, picture)
+  def tell(name, picture, aim)
     document = { "cells" => documents(picture), "finished" => "24" }
-    first, again = Array.new(2) { timed { @answer = OakenGauge.deconstruct(document) } }
-    puts format("%-18s %6.2f s %6.2f s  %s ways, %d told", name, first, again, @answer["ways_in_all"], @answer["ways"].size)
-  end
-
-  def timed
-    started = Process.clock_gettime(Process::CLOCK_MONOTONIC)
-    yield
-    Process.clock_gettime(Process::CLOCK_MONOTONIC) - started
+    answer = OakenGauge.deconstruct(document)
+    seconds = Bench.time(3) { OakenGauge.deconstruct(document) }[1] / 1000
+    Bench.report("#{name}, #{answer['ways_in_all'].to_s.size} digits of ways", seconds, aim, "s")
   end
 end
 
