@@ -35,7 +35,8 @@ module OakenGauge
       end
 
       def named(placed)
-        placed.unit.class.namings(placed.fabrics, placed.mirror).min_by { |fabrics, mirror| [fabrics.values.map(&@order), mirror ? 1 : 0] }
+        told = placed.fabrics.slice(*placed.unit.class.roles, *placed.unit.seats)
+        placed.unit.class.namings(told, placed.mirror).min_by { |fabrics, mirror| [fabrics.values.map(&@order), mirror ? 1 : 0] }
       end
 
       def asked(unit, hands)
