@@ -2,7 +2,7 @@
 
 # One process, a few threads: a weighing takes milliseconds, and the bench is one person's.
 threads 2, Integer(ENV.fetch("THREADS", 8))
-bind "tcp://#{ENV.fetch('HOST', '127.0.0.1')}:#{ENV.fetch('PORT', '7420')}"
+bind ENV.fetch("BIND", "tcp://127.0.0.1:7420")
 environment ENV.fetch("RACK_ENV", "production")
 rackup File.expand_path("config.ru", __dir__)
 log_requests false

@@ -1,22 +1,26 @@
 # frozen_string_literal: true
 
+require_relative "address"
 require_relative "cluster"
 
 module Running
   # The running application: its database and its server.
   class Bench
     ROOT = File.expand_path("../..", __dir__)
-    FIRST_PORT = 7420
-    PORTS_TRIED = 50
     # How long a start may take, seconds.
     PATIENCE = 60
 
     # Serves until it is told to stop.
     # @return [void]
     def start
+      @address = Address.new(ENV.fetch("HOST", nil), ENV.fetch("PORT", nil))
       ENV["DATABASE_URL"] ||= own_database
       prepare
       serve
+    rescue Address::Refused => e
+      abort e.message
+    rescue Errno::ENOSPC
+      abort "The disk is full: make room, and start again. Nothing that was saved is lost."
     ensure
       release_cluster
     end
@@ -26,14 +30,19 @@ module Running
     # Several starts from one folder share a cluster; each holds the lock while it runs, and the last
     # one to let go stops the cluster.
     def own_database
-      @cluster = Cluster.new(File.join(ROOT, "var/postgres"))
-      @users = File.open(File.join(ROOT, "var/postgres.users"), File::RDWR | File::CREAT)
+      @cluster = Cluster.new(File.join(var, "postgres"))
+      @users = File.open(File.join(var, "postgres.users"), File::RDWR | File::CREAT)
       starting { @users.flock(File::LOCK_SH) && @cluster.start }
       starting { @cluster.database("oaken_gauge") }
     end
 
+    # @return [String] the folder that everything it writes lies in
+    def var
+      @var ||= ENV.fetch("VAR") { File.join(ROOT, "var") }.tap { |folder| FileUtils.mkdir_p(folder) }
+    end
+
     def starting(&block)
-      File.open(File.join(ROOT, "var/postgres.starting"), File::RDWR | File::CREAT) do |file|
+      File.open(File.join(var, "postgres.starting"), File::RDWR | File::CREAT) do |file|
         file.flock(File::LOCK_EX)
         block.call
       end
@@ -63,13 +72,13 @@ module Running
     # Puma in this very process: what prepared the database serves from it.
     def serve
       require "puma/cli"
-      ENV["PORT"] ||= free_port.to_s
+      ENV["BIND"] = @address.bind
       Thread.new { announce }
       Puma::CLI.new(["-C", File.join(ROOT, "server/puma.rb")]).run
     end
 
     def announce
-      address = "http://#{host}:#{ENV.fetch('PORT')}"
+      address = @address.url
       deadline = Time.now + PATIENCE
       sleep 0.05 until answers?("#{address}/health") || Time.now > deadline
       puts "Oaken Gauge is at #{address} (Ctrl-C to stop)"
@@ -79,21 +88,6 @@ module Running
     def answers?(address)
       Net::HTTP.get_response(URI(address)).is_a?(Net::HTTPSuccess)
     rescue SystemCallError, EOFError
-      false
-    end
-
-    def host
-      ENV.fetch("HOST", "127.0.0.1")
-    end
-
-    def free_port
-      (FIRST_PORT...(FIRST_PORT + PORTS_TRIED)).find { |port| free?(port) } || abort("No free port from #{FIRST_PORT} on; set PORT.")
-    end
-
-    def free?(port)
-      TCPServer.open(host, port).close
-      true
-    rescue Errno::EADDRINUSE
       false
     end
   end

@@ -25,6 +25,7 @@ module Running
       initialise unless File.exist?(File.join(data, "PG_VERSION"))
       return if running?
 
+      forget_process
       @port = usable_port
       options = { "port" => @port.to_s, "listen_addresses" => "127.0.0.1", "unix_socket_directories" => "" }.merge(@settings)
       run "pg_ctl", "start", "--silent", "--wait", "-D", data, "-l", File.join(@folder, "postgres.log"),
@@ -48,15 +49,32 @@ module Running
       @port || File.readlines(File.join(data, "postmaster.pid"))[3].to_i
     end
 
-    # @return [Boolean]
+    # @return [Boolean] whether a server runs on this folder
     def running?
-      system(*command("pg_ctl", "status", "-D", data), out: File::NULL, err: File::NULL)
+      pid = File.exist?(process_file) ? File.foreach(process_file).first.to_i : 0
+      pid.positive? && ours?(pid)
     end
 
     private
 
     def data
       File.join(@folder, "data")
+    end
+
+    def process_file
+      File.join(data, "postmaster.pid")
+    end
+
+    # A number that was left in a file may be any process's by now: ours says which folder it serves.
+    def ours?(pid)
+      File.read("/proc/#{pid}/cmdline").split("\0").each_cons(2).any? { |flag, folder| flag == "-D" && folder == data }
+    rescue Errno::ENOENT, Errno::ESRCH, Errno::EACCES
+      false
+    end
+
+    # PostgreSQL itself does not start where a file names a process that lives, whichever it is.
+    def forget_process
+      FileUtils.rm_f(process_file)
     end
 
     def url(name)
@@ -75,11 +93,17 @@ module Running
       File.join(@folder, "password")
     end
 
+    # Made aside and put in its place whole: one that was left half made is never taken for a cluster. Whoever was making that
+    # may still be at it, so each has a place of its own.
     def initialise
+      FileUtils.rm_rf(Dir[File.join(@folder, "data.making-*")])
+      making = File.join(@folder, "data.making-#{SecureRandom.hex(4)}")
       File.write(password_file, SecureRandom.hex(16), perm: 0o600)
       FileUtils.chown(SERVICE_USER, nil, password_file) if root?
-      run "initdb", "-D", data, "-U", user, "--pwfile", password_file, "--auth=scram-sha-256", "--encoding=UTF8",
-          "--locale=C.UTF-8", "--no-sync", out: File::NULL
+      run "initdb", "-D", making, "-U", user, "--pwfile", password_file, "--auth=scram-sha-256", "--encoding=UTF8",
+          "--locale=C.UTF-8", out: File::NULL
+      FileUtils.rm_rf(data)
+      File.rename(making, data)
     end
 
     def ask(database, sql)

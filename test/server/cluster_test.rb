@@ -22,4 +22,51 @@ class ClusterTest < Minitest::Test
       cluster&.stop
     end
   end
+
+  # Left half made, as when it is killed while it is being made: its version is there, and nothing else.
+  def test_one_that_was_left_half_made_is_made_anew
+    in_a_folder do |folder, cluster|
+      FileUtils.mkdir_p(File.join(folder, "data.making-1"))
+      File.write(File.join(folder, "data.making-1", "PG_VERSION"), "15")
+      cluster.start
+
+      assert_predicate cluster, :running?
+    end
+  end
+
+  # The file names a process that lives, and is not ours: it is not signalled, and the cluster starts.
+  def test_a_process_file_that_was_left_behind_harms_nobody
+    in_a_folder do |folder, cluster|
+      cluster.start
+      cluster.stop
+      other = spawn("sleep", "60")
+      ["#{other}\n#{folder}/data\n1\n5432\n", ""].each do |left|
+        File.write(File.join(folder, "data", "postmaster.pid"), left)
+
+        refute_predicate cluster, :running?
+        cluster.stop
+        cluster.start
+
+        assert_predicate cluster, :running?
+        cluster.stop
+      end
+      Process.kill(0, other)
+    ensure
+      Process.kill("KILL", other)
+      Process.wait(other)
+    end
+  end
+
+  private
+
+  def in_a_folder
+    Dir.mktmpdir do |parent|
+      FileUtils.chmod(0o755, parent)
+      folder = File.join(parent, "own")
+      cluster = Running::Cluster.new(folder, settings: { "fsync" => "off" })
+      yield folder, cluster
+    ensure
+      cluster&.stop
+    end
+  end
 end
