@@ -43,8 +43,17 @@ class QuiltScreenTest < BrowserCase
   def test_its_units_are_weighed
     click_button "Weigh these units"
 
-    assert_selector "h1", text: /Slack Tide lap quilt: half-square/, visible: :all
+    assert_selector "h1", text: /Quilt: half-square triangle units \(HST\) 9, Gull white, Harbour blue/, visible: :all
     assert_equal({ "kind" => "half_square", "finished" => "9", "count" => 12 }, @project.reload.units.last.spec)
+    visit "/projects/#{@project.id}/quilt"
+    fill_in "Across", with: "4"
+    find("h1").click
+
+    assert_heard "of 16 blocks"
+    click_button "Weigh these units"
+
+    assert_selector "h1", text: /Quilt: half-square/, visible: :all
+    assert_equal [6, 16], [@project.reload.units.size, @project.units.last.spec["count"]]
   end
 
   def test_a_quilt_without_blocks_says_what_comes_first

@@ -103,7 +103,7 @@ function AtWork({ block, fabrics }: { block: Block; fabrics: Fabric[] }) {
       ) : (
         !error && <Notice>Taking it apart…</Notice>
       )}
-      <WeighUnits block={block} way={weighed} onClose={() => setWeighed(null)} />
+      <WeighUnits block={block} way={weighed} fabrics={fabrics} onClose={() => setWeighed(null)} />
       <ClashDialog
         open={working.theirs !== null}
         onKeepTheirs={working.keepTheirs}

@@ -3,16 +3,16 @@ import { Dialog } from "radix-ui";
 import { useState } from "react";
 import { useNavigate } from "react-router";
 
-import { api, ApiError, type Block, type Way } from "../../api/client";
+import { api, ApiError, type Block, type Fabric, type Way } from "../../api/client";
 import { EntryField } from "../../parts/EntryField";
-import { unitsToAdd } from "./unitsToAdd";
+import { putUnits, unitsToAdd } from "./unitsToAdd";
 
-type Props = { block: Block; way: Way | null; onClose: () => void };
+type Props = { block: Block; way: Way | null; fabrics: Fabric[]; onClose: () => void };
 
 const COUNT = /^[1-9]\d{0,3}$/;
 
 /** The units of a way, for so many blocks, into a project, to be weighed there. */
-export function WeighUnits({ block, way, onClose }: Props) {
+export function WeighUnits({ block, way, fabrics, onClose }: Props) {
   const projects = useQuery({ queryKey: ["projects"], queryFn: api.projects }).data ?? [];
   const [project, setProject] = useState<number | null>(null);
   const [blocks, setBlocks] = useState("12");
@@ -22,11 +22,9 @@ export function WeighUnits({ block, way, onClose }: Props) {
   const adding = useMutation({
     mutationFn: async (units: Way["units"]) => {
       if (into === undefined) return;
-      const added = [];
-      for (const unit of unitsToAdd(block.name, units, Number(blocks)))
-        added.push(await api.addUnit(into, unit));
+      const first = await putUnits(into, unitsToAdd(block.name, units, Number(blocks), fabrics));
       await queries.invalidateQueries({ queryKey: ["project", String(into)] });
-      await navigate(`/projects/${into}/units/${added[0]?.id ?? "new"}`);
+      await navigate(`/projects/${into}/units/${first ?? "new"}`);
     },
   });
   const error = adding.error instanceof ApiError ? adding.error : null;

@@ -11,7 +11,7 @@ import { useAutosave } from "../../parts/useAutosave";
 import { useBack } from "../../parts/useBack";
 import { useKeys } from "../../parts/useKeys";
 import { useLight } from "../../parts/useLight";
-import { unitsToAdd } from "../blocks/unitsToAdd";
+import { putUnits, unitsToAdd } from "../blocks/unitsToAdd";
 import { Figures } from "./Figures";
 import { QuiltPicture } from "./QuiltPicture";
 import { SettingForm } from "./SettingForm";
@@ -57,6 +57,9 @@ function Opened({ project, blocks }: { project: Project; blocks: Block[] }) {
   );
 }
 
+/** What its units are named after. */
+const QUILT = "Quilt";
+
 function begun(block: Block): KeptQuilt {
   return { blocks: [{ id: block.id }], setting: { layout: "straight", across: 3, down: 4 } };
 }
@@ -81,10 +84,9 @@ function AtWork({ project, blocks, first }: { project: Project; blocks: Block[];
   });
   const adding = useMutation({
     mutationFn: async (units: ReturnType<typeof unitsToAdd>) => {
-      const added = [];
-      for (const unit of units) added.push(await api.addUnit(project.id, unit));
+      const first = await putUnits(project.id, units);
       await queries.invalidateQueries({ queryKey: ["project", String(project.id)] });
-      await navigate(`/projects/${project.id}/units/${added[0]?.id ?? "new"}`);
+      await navigate(`/projects/${project.id}/units/${first ?? "new"}`);
     },
   });
   const error = answer.error instanceof ApiError ? answer.error : null;
@@ -119,7 +121,9 @@ function AtWork({ project, blocks, first }: { project: Project; blocks: Block[];
               type="button"
               className="button button-brass"
               disabled={adding.isPending || error !== null}
-              onClick={() => answer.data && adding.mutate(unitsToAdd(project.name, answer.data.units, 1))}
+              onClick={() =>
+                answer.data && adding.mutate(unitsToAdd(QUILT, answer.data.units, 1, project.fabrics))
+              }
             >
               Weigh these units
             </button>
