@@ -1,5 +1,4 @@
 import { useMutation, useQuery } from "@tanstack/react-query";
-import { Dialog } from "radix-ui";
 import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 
@@ -7,6 +6,7 @@ import { api, ApiError, type Block, type BlockGiven, type Fabric } from "../../a
 import { Weaves } from "../../drawing/Weaves";
 import { Collection } from "../../parts/Collection";
 import { EntryField } from "../../parts/EntryField";
+import { FormEnd } from "../../parts/FormEnd";
 import { FormDialog } from "../../parts/FormDialog";
 import { Notice } from "../../parts/Notice";
 import { type Store, useStored } from "../../parts/useStored";
@@ -131,17 +131,7 @@ function BlockForm({ fabrics, onSave }: FormProps) {
       {field("columns", "Cells across", counted(columns))}
       {field("rows", "Cells down", counted(rows))}
       {field("finished", "Finished width", error?.at("/picture/finished"))}
-      {error && error.faults.length === 0 && (
-        <p role="alert" className="field-error">
-          {error.message}
-        </p>
-      )}
-      <div className="dialog-buttons">
-        <Dialog.Close className="button">Cancel</Dialog.Close>
-        <button type="submit" className="button button-brass" disabled={saving.isPending}>
-          Draw
-        </button>
-      </div>
+      <FormEnd error={error} pending={saving.isPending} does="Draw" />
     </form>
   );
 }

@@ -1,11 +1,11 @@
 import { useMutation } from "@tanstack/react-query";
-import { Dialog } from "radix-ui";
 import { useState } from "react";
 
 import { ApiError, type Fabric, type FabricForm as Form, type FabricGiven } from "../../api/client";
 import { FieldEntry } from "../../fields/FieldEntry";
 import { changed, type DraftObject } from "../../fields/written";
 import { EntryField } from "../../parts/EntryField";
+import { FormEnd } from "../../parts/FormEnd";
 
 const WEAVES = ["plain", "twill", "dots", "check", "slub"] as const;
 
@@ -93,19 +93,7 @@ export function FabricForm({ forms, fabric, does, onSave }: Props) {
           onChange={(value) => setTyped((before) => ({ ...before, [field.name]: value }))}
         />
       ))}
-      {error && error.status !== 409 && (
-        <p role="alert" className="field-error">
-          {error.faults.length === 0
-            ? error.message
-            : "Not saved yet: see what is allowed in the fields above."}
-        </p>
-      )}
-      <div className="dialog-buttons">
-        <Dialog.Close className="button">Cancel</Dialog.Close>
-        <button type="submit" className="button button-brass" disabled={saving.isPending}>
-          {does}
-        </button>
-      </div>
+      <FormEnd error={error} pending={saving.isPending} does={does} />
     </form>
   );
 }

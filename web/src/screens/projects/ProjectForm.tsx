@@ -1,9 +1,9 @@
 import { useMutation } from "@tanstack/react-query";
-import { Dialog } from "radix-ui";
 import { useState } from "react";
 
 import { ApiError, type ProjectGiven } from "../../api/client";
 import { EntryField } from "../../parts/EntryField";
+import { FormEnd } from "../../parts/FormEnd";
 
 type Props = { given?: ProjectGiven; does: string; onSave: (given: ProjectGiven) => Promise<unknown> };
 
@@ -40,17 +40,7 @@ export function ProjectForm({ given, does, onSave }: Props) {
         />
         {error?.at("/notes") && <span className="field-error">{error.at("/notes")}</span>}
       </label>
-      {error && error.faults.length === 0 && error.status !== 409 && (
-        <p role="alert" className="field-error">
-          {error.message}
-        </p>
-      )}
-      <div className="dialog-buttons">
-        <Dialog.Close className="button">Cancel</Dialog.Close>
-        <button type="submit" className="button button-brass" disabled={saving.isPending}>
-          {does}
-        </button>
-      </div>
+      <FormEnd error={error} pending={saving.isPending} does={does} />
     </form>
   );
 }

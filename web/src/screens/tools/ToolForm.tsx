@@ -1,8 +1,8 @@
 import { useMutation } from "@tanstack/react-query";
-import { Dialog } from "radix-ui";
 import { useState } from "react";
 
 import { ApiError, type ToolDocument, type ToolKind } from "../../api/client";
+import { FormEnd } from "../../parts/FormEnd";
 import { FieldEntry } from "../../fields/FieldEntry";
 import { changed, type DraftObject } from "../../fields/written";
 
@@ -65,19 +65,7 @@ export function ToolForm({ kinds, tool, does, onSave }: Props) {
           onChange={(value) => setTyped((before) => ({ ...before, [field.name]: value }))}
         />
       ))}
-      {error && error.status !== 409 && (
-        <p role="alert" className="field-error">
-          {error.faults.length === 0
-            ? error.message
-            : "Not saved yet: see what is allowed in the fields above."}
-        </p>
-      )}
-      <div className="dialog-buttons">
-        <Dialog.Close className="button">Cancel</Dialog.Close>
-        <button type="submit" className="button button-brass" disabled={saving.isPending}>
-          {does}
-        </button>
-      </div>
+      <FormEnd error={error} pending={saving.isPending} does={does} />
     </form>
   );
 }

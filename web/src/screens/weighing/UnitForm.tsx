@@ -1,9 +1,9 @@
 import { useMutation } from "@tanstack/react-query";
-import { Dialog } from "radix-ui";
 import { type ReactNode, useState } from "react";
 
 import { ApiError, type Kind, type Project, type UnitChanges } from "../../api/client";
 import { EntryField } from "../../parts/EntryField";
+import { FormEnd } from "../../parts/FormEnd";
 import { FieldEntry } from "../../fields/FieldEntry";
 import { changed, type DraftObject } from "../../fields/written";
 import { KindChoice } from "./KindChoice";
@@ -94,18 +94,9 @@ export function UnitForm({ project, kinds, first, does, onSave, children, ...giv
           </select>
         </label>
       ))}
-      {error && error.faults.length === 0 && error.status !== 409 && (
-        <p role="alert" className="field-error">
-          {error.message}
-        </p>
-      )}
-      <div className="dialog-buttons">
-        <Dialog.Close className="button">Cancel</Dialog.Close>
-        <button type="submit" className="button button-brass" disabled={saving.isPending}>
-          {does}
-        </button>
+      <FormEnd error={error} pending={saving.isPending} does={does}>
         {children}
-      </div>
+      </FormEnd>
     </form>
   );
 }

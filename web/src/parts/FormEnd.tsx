@@ -1,0 +1,35 @@
+import { Dialog } from "radix-ui";
+import type { ReactNode } from "react";
+
+import type { ApiError } from "../api/client";
+
+type Props = {
+  error: ApiError | null;
+  pending: boolean;
+  /** What the button says. */
+  does: string;
+  /** More buttons. */
+  children?: ReactNode;
+};
+
+/** The end of a form over the page: what stands in the way as a whole, and its buttons. */
+export function FormEnd({ error, pending, does, children }: Props) {
+  return (
+    <>
+      {error && error.status !== 409 && (
+        <p role="alert" className="field-error">
+          {error.faults.length === 0
+            ? error.message
+            : "Not saved yet: see what is allowed in the fields above."}
+        </p>
+      )}
+      <div className="dialog-buttons">
+        <Dialog.Close className="button">Cancel</Dialog.Close>
+        <button type="submit" className="button button-brass" disabled={pending}>
+          {does}
+        </button>
+        {children}
+      </div>
+    </>
+  );
+}
