@@ -17,6 +17,12 @@ module Server
           "quilt" => quilt, "units_in_all" => units.size, "units_picked" => units.count(&:pick), "lock_version" => lock_version }
       end
 
+      # @param block [Block]
+      # @return [Boolean] whether its quilt has the block in it
+      def quilt_of?(block)
+        quilt.to_h.fetch("blocks", []).any? { |entry| entry["id"] == block.id }
+      end
+
       # @param name [String]
       # @return [Project] another with the same units, and without what was picked for them
       def copy(name)

@@ -22,7 +22,10 @@ module Server
       end
 
       delete "/api/blocks/:id" do
-        save_over(find, Integer(params.fetch("lock_version")), &:destroy!)
+        save_over(find, Integer(params.fetch("lock_version"))) do |block|
+          refuse_used(block)
+          block.destroy!
+        end
         halt 204
       end
 
@@ -47,6 +50,14 @@ module Server
 
       def find
         blocks.find(params["id"])
+      end
+
+      # A project that was removed may still be put back.
+      def refuse_used(block)
+        used = maker.all_projects.select { |project| project.quilt_of?(block) }.map(&:name)
+        return if used.empty?
+
+        raise Problem.new(422, "#{block.name} is in the quilt of #{used.first(3).join(', ')}: give it another block first.")
       end
 
       def fields(keys)

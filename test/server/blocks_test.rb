@@ -22,6 +22,15 @@ class BlocksResourceTest < ServerCase
     assert_equal [204, 2], [last_response.status, fetch("/api/blocks")["blocks"].size]
   end
 
+  # The demo's quilt is set from both of its blocks.
+  def test_a_block_that_a_quilt_uses_stays
+    block = @maker.blocks.first
+    delete "/api/blocks/#{block.id}?lock_version=0"
+
+    assert_problem 422, nil, /Tide table is in the quilt of Slack Tide lap quilt/
+    assert_equal 2, @maker.blocks.count
+  end
+
   def test_bad_blocks_are_named_by_pointer
     send_json("POST", "/api/blocks", { "name" => "", "picture" => { "cells" => [[{ "cut" => "whole", "fabrics" => %w[1 2] }]], "finished" => "0" },
                                        "pieces" => [{ "kind" => "hat", "at" => [0, 0] }] })

@@ -57,6 +57,8 @@ function Opened({ project, blocks }: { project: Project; blocks: Block[] }) {
   );
 }
 
+const NOT_SET = "Not set so yet: see what is allowed beside it.";
+
 /** What its units are named after. */
 const QUILT = "Quilt";
 
@@ -102,7 +104,7 @@ function AtWork({ project, blocks, first }: { project: Project; blocks: Block[];
           onChange={setQuilt}
         />
         <div className={`quilt-seen${answer.isFetching ? " waiting" : ""}`}>
-          {error && error.faults.length === 0 && <Notice tone="alarm">{error.message}</Notice>}
+          {error && <Notice tone="alarm">{error.faults.length === 0 ? error.message : NOT_SET}</Notice>}
           {saving.trouble && !error && <Notice tone="alarm">Not saved yet: {saving.trouble.message}</Notice>}
           {answer.data?.drawing ? (
             <QuiltPicture

@@ -160,6 +160,9 @@ function Blocks({ quilt, blocks, error, onChange }: BlocksProps) {
               ))}
             </select>
           </label>
+          {error?.at(`/blocks/${i}/id`) && (
+            <span className="field-error">This block is gone: choose another.</span>
+          )}
           {several && (
             <EntryField
               id={`count-${i}`}
