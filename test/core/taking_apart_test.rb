@@ -107,6 +107,20 @@ class TakingApartTest < CoreCase
     assert_equal 0, answer["ways"].first["partial_seams"]
   end
 
+  # Four geese round a square cannot be joined by straight seams, nor can sixteen such rings; in each ring a goose must be two
+  # half-squares. All are counted: 2 ways for each goose.
+  def test_ways_that_straight_seams_cannot_join_are_counted_and_not_told
+    ring = [["r(s,a)", "f(s,a)", "f(t,b)"], ["r(v,d)", "m", "r(b,t)"], ["f(d,v)", "f(c,u)", "r(c,u)"]]
+    { 3 => 16, 12 => "18446744073709551616" }.each do |side, count|
+      answer = apart(chequered(side) { |x, y| ring[y % 3][x % 3] })
+      geese = answer["ways"].map { |way| way["units"].sum { |unit| unit["kind"] == "flying_geese" ? unit["count"] : 0 } }
+
+      assert_equal count, answer["ways_in_all"]
+      assert_includes geese, 0
+      assert_operator geese.max, :<, 4 * ((side / 3)**2)
+    end
+  end
+
   def test_a_maker_without_a_tool_is_told_the_ways_all_the_same
     way = apart("r(s,g) f(s,g)", "tools" => [])["ways"].first
 

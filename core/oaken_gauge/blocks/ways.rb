@@ -12,8 +12,9 @@ module OakenGauge
       MOST = 12
       # So many are all looked at.
       FEW = 3000
-      # So many are put together, to see how they are sewn.
+      # So many that straight seams can join are put together, and so many are looked at to find them.
       CLOSELY = 30
+      TRIED = 300
       # So many kinds of unit are all weighed; of more, only those in ways that are put together.
       WEIGHED = 40
       # So many programs are solved, fewer where many large units lie over one another, and so many branches of each are
@@ -46,7 +47,7 @@ module OakenGauge
 
       # @return [Array<Way>] best first, at most {MOST}
       def best
-        ways = likely.map { |placements| Way.new(@picture, placements, @costs, @task) }.select(&:straight?)
+        ways = likely.lazy.map { |placements| Way.new(@picture, placements, @costs, @task) }.select(&:straight?).first(CLOSELY)
         ranked = in_order(ways)
         told = unlike(ranked, &:kinds).first(MOST).to_set(&:object_id)
         ranked.select { |way| told.include?(way.object_id) }
@@ -54,13 +55,17 @@ module OakenGauge
 
       private
 
-      # Those that are looked at closely: the cheapest of each sort first.
+      # Those that are looked at closely: the cheapest of each sort first. Last the one with a unit on every cell, which straight
+      # seams always join.
       def likely
         found = counted? && count <= FEW ? Search.new(@picture, @placements).all : chosen
-        return found if found.size <= CLOSELY
-
         cheapest = found.sort_by.with_index { |placements, i| [expense.of_all(placements, @picture), i] }
-        unlike(cheapest) { |placements| placements.map(&:unit).tally }.first(CLOSELY)
+        sorts = unlike(cheapest) { |placements| placements.map(&:unit).tally }
+        [*sorts.first(TRIED), single].uniq { |placements| placements.to_set(&:object_id) }
+      end
+
+      def single
+        @placements.select { |placement| placement.span == [1, 1] }.uniq(&:at)
       end
 
       def chosen
