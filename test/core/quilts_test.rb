@@ -81,16 +81,27 @@ class QuiltsTest < CoreCase
 
   # What is drawn is what is cut: as many blocks, sashes and stones, none of them on another, all within the quilt.
   def test_what_is_drawn_is_what_is_cut
-    [["straight", nil], ["straight", true], ["on_point", nil], ["on_point", false]].each do |layout, outer|
-      count = layout == "straight" ? 12 : 18
+    { ["straight", nil] => 12, ["straight", true] => 12, ["on_point", nil] => 18, ["on_point", false] => 18 }.each do |(layout, outer), count|
       answer = drawn(count, layout: layout, outer: outer, sashing: "1 1/2", cornerstones: true)
       drawing = answer["drawing"]
       middles = drawing["places"].map { |place| place["middle"] }
+      rust = drawing["filling"].select { |fill| fill["fabric"] == "rust" }
 
       assert_equal count, middles.size
-      assert_operator nearest(middles), :>=, layout == "straight" ? 10.5 : 10.49
-      assert_equal stones(answer), drawing["filling"].count { |fill| fill["fabric"] == "rust" }, [layout, outer]
-      assert_equal(counts(answer)["sash"], drawing["filling"].count { |fill| fill["fabric"] == "sand" }) if layout == "on_point"
+      assert_operator nearest(middles), :>=, 10.49
+      assert_equal stones(answer), rust.size, [layout, outer]
+      assert rust.all? { |stone| clear?(stone, middles, drawing["size"], layout) }, [layout, outer]
+      rust.each { |stone| assert_in_delta 2.25, area_of(stone), 0.01 }
+    end
+  end
+
+  def test_as_many_sashes_are_drawn_on_point_as_are_cut
+    [nil, false].each do |outer|
+      answer = drawn(18, layout: "on_point", outer: outer, sashing: "1 1/2", cornerstones: true)
+      sashes = answer["drawing"]["filling"].select { |fill| fill["fabric"] == "sand" }
+
+      assert_equal counts(answer)["sash"], sashes.size
+      sashes.each { |sash| assert_in_delta 13.5, area_of(sash), 0.01 }
     end
   end
 
@@ -151,9 +162,9 @@ class QuiltsTest < CoreCase
 
     assert_equal [{ "fabric" => "sea", "length" => "22 1/2", "yards" => "5/8" }], answer["buy"]
     assert_equal 4, strips
-    washed = quilt(12, more: { "stock" => { "sea" => [{ "form" => "yardage", "usable_width" => "40", "length" => "1", "prewashed" => true }] } })
+    washed = quilt(12, more: { "stock" => { "sea" => [{ "form" => "yardage", "usable_width" => "40", "length" => "1 1/2", "prewashed" => true }] } })
 
-    # 27 1/2 of 28 1/2, which shrink to 97 in 100: 28.35, so 7/8 of a yard.
+    # 27 of 28 1/2 would be 3/4 of a yard; they shrink to 97 in 100, so 27.8.
     assert_equal "7/8", washed["buy"].first["yards"]
     backed = quilt(12, more: { "backing" => { "fabric" => "plain" } })
 
@@ -204,6 +215,19 @@ class QuiltsTest < CoreCase
     OakenGauge.quilt({ "blocks" => blocks || [{ "block" => block(9), "count" => count }],
                        "setting" => { "across" => 3, "down" => 4, "fabrics" => { "sashing" => "sand", "cornerstones" => "rust" },
                                       **setting.compact.transform_keys(&:to_s) } }, view: true)
+  end
+
+  # Whether the middle of a stone lies in the quilt, or on its edge, and on no block of 9.
+  def clear?(stone, middles, size, layout)
+    x, y = stone["outline"].transpose.map { |line| line.sum / line.size }
+    reach = ->(across, down) { layout == "straight" ? [across.abs, down.abs].max : (across.abs + down.abs) / Math.sqrt(2) }
+    x.between?(-0.01, size[0] + 0.01) && y.between?(-0.01, size[1] + 0.01) &&
+      middles.none? { |middle| reach.call(x - middle[0], y - middle[1]) < 4.5 }
+  end
+
+  def area_of(fill)
+    corners = fill["outline"]
+    corners.zip(corners.rotate).sum { |(x, y), (to_x, to_y)| (x * to_y) - (to_x * y) }.abs / 2
   end
 
   def nearest(middles)
