@@ -7,12 +7,15 @@ ruby ">= 3.1"
 # The core
 gem "highs", "~> 0.2"
 gem "numo-narray", "~> 0.9.2"
+gem "rexml", "~> 3.3"
 gem "zeitwerk", "~> 2.6.18"
 
 # The server
 gem "activerecord", "~> 7.2.2"
 gem "committee", "~> 5.5"
+gem "csv", "~> 3.3"
 gem "pg", "~> 1.5"
+gem "prawn", "~> 2.5"
 gem "puma", "~> 6.5"
 gem "rack-attack", "~> 6.7"
 gem "rack-protection", "~> 4.1"
@@ -26,6 +29,7 @@ group :test do
   gem "json_schemer", "~> 2.3", require: false
   gem "minitest", "~> 5.25"
   gem "minitest-parallel_fork", "~> 2.1", require: false
+  gem "pdf-inspector", "~> 1.3"
   gem "rack-test", "~> 2.1"
   gem "simplecov", "~> 0.22", require: false
 end

@@ -81,9 +81,10 @@ module OakenGauge
       Documents::PictureWriter.new(Documents.read(block) { |node| Blocks::Block.read(node) }).write
     end
 
+    # @param measure [Symbol] :inch or :cm, what sizes to begin with are told in
     # @return [Hash{String => Array<Hash>}] the kinds of units, tools and fabrics there are, each with its fields
-    def kinds
-      @kinds ||= Documents::KindsWriter.new.write.freeze
+    def kinds(measure = :inch)
+      (@kinds ||= {})[measure] ||= Documents::KindsWriter.new(measure).write.freeze
     end
 
     # @param document [Hash] a maker's document, as a weigh document holds it
@@ -162,3 +163,4 @@ loader = Zeitwerk::Loader.for_gem(warn_on_extra_files: false)
 loader.collapse("#{__dir__}/oaken_gauge/lengths", "#{__dir__}/oaken_gauge/geometry")
 loader.setup
 OakenGauge::LOADER = loader
+OakenGauge.extend(OakenGauge::BenchDoors)

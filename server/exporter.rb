@@ -12,12 +12,18 @@ module Server
     # @return [Hash]
     def document
       OakenGauge.bench({ "oaken_gauge" => 1, "maker" => { "name" => @maker.name, **@maker.profile, "priorities" => @maker.priorities },
-                         "tools" => @maker.drawer, "fabrics" => @maker.fabrics.map { |fabric| fabric(fabric) },
+                         "tools" => kept.map(&:document), "retired" => kept.select(&:retired).map(&:key),
+                         "fabrics" => @maker.fabrics.map { |fabric| fabric(fabric) },
                          "blocks" => @maker.blocks.map { |block| block(block) },
                          "projects" => @maker.projects.map { |project| project(project) } })
     end
 
     private
+
+    # Those that the core can read.
+    def kept
+      @kept ||= @maker.tools.reject(&:fault)
+    end
 
     def fabric(fabric)
       { "id" => ids.fetch(fabric.id), "name" => fabric.name, "color" => fabric.colour, "weave" => fabric.weave, **fabric.document }
@@ -43,8 +49,14 @@ module Server
     end
 
     def project(project)
-      { "name" => project.name, "seam_allowance" => project.seam_allowance, **(project.notes.empty? ? {} : { "notes" => project.notes }),
+      { "name" => project.name, "measure" => project.measure, "seam_allowance" => project.seam_allowance, "tools" => tools(project),
+        **(project.notes.empty? ? {} : { "notes" => project.notes }),
         **quilt(project.quilt), "units" => project.units.includes(:pick, :unit_fabrics).map { |unit| unit(unit) } }
+    end
+
+    # A tool that has gone is not told.
+    def tools(project)
+      project.tool_keys && (project.tool_keys & kept.map(&:key))
     end
 
     def quilt(kept)

@@ -4,15 +4,22 @@ module Server
   # Reads a whole bench (a maker, her drawer, her shelf, her blocks and projects) into the database. It is read by the core
   # first: nothing is stored that it would refuse.
   class Importer
+    include Quilts
+
     # What stands beside a fabric's own document.
     LABELS = %w[id name color weave].freeze
     # How a fabric looks whose file does not say, or not in a way that can be drawn.
     PLAIN = { colour: "#b6bcbf", weave: "plain" }.freeze
 
+    # What is done where something else goes by the same name: both are kept, hers stays, or the file's takes its place.
+    CLASHES = %w[both mine theirs].freeze
+
     # @param document [Hash]
+    # @param clash [String] one of CLASHES
     # @raise [OakenGauge::Documents::Invalid]
-    def initialize(document)
+    def initialize(document, clash: "both")
       @bench = OakenGauge.bench(document)
+      @clash = clash
       @pictures = @bench.fetch("blocks", []).each_with_index.map { |block, place| picture(block, place) }
     end
 
@@ -21,19 +28,26 @@ module Server
       Models::Maker.transaction { add_to(make(@bench.fetch("maker", {}))) }
     end
 
-    # Adds what is in the file to what a maker has. What she has already just so is not added again; where something else
-    # goes by the same name, both are kept.
+    # Adds what is in the file to what a maker has. What she has already just so is not added again.
     #
     # @param maker [Models::Maker]
     # @return [Models::Maker]
     def add_to(maker)
+      @look = Look.new(maker, @bench)
       maker.transaction do
-        @bench.fetch("tools", []).each { |tool| add_tool(maker, tool) }
+        @tools = @bench.fetch("tools", []).to_h { |tool| [tool["id"], add_tool(maker, tool)] }
         @shelf = @bench["fabrics"].to_h { |fabric| [fabric["id"], add_fabric(maker, fabric)] }
         @blocks = @bench.fetch("blocks", []).zip(@pictures).to_h { |block, picture| [block["name"], add_block(maker, block, picture)] }
         @bench["projects"].each { |project| add_project(maker, project) }
-        maker
+        maker.reload
       end
+    end
+
+    # What there is of the file here already, before anything is stored.
+    # @param maker [Models::Maker]
+    # @return [Hash]
+    def look(maker)
+      Look.new(maker, @bench).document
     end
 
     private
@@ -52,30 +66,48 @@ module Server
                             priorities: document.fetch("priorities", {}))
     end
 
+    # @return [String] the id it goes by here
     def add_tool(maker, tool)
-      has = maker.tools.reload.to_a
-      return if has.any? { |one| one.document == tool }
+      there = maker.tools.find_by(key: tool["id"])
+      return there.key if there && (there.document == tool || settled(there, { document: tool }))
 
-      taken = has.map(&:key)
-      id = [tool["id"], *(2..(taken.size + 2)).map { |number| "#{tool['id']}-#{number}" }].find { |one| !taken.include?(one) }
-      maker.tools.create!(document: tool.merge("id" => id), position: has.size)
+      id = free_id(tool["id"], maker.tools.reload.map(&:key))
+      maker.tools.create!(document: tool.merge("id" => id), position: maker.tools.size, retired: retired?(tool))
+      id
+    end
+
+    def free_id(id, taken)
+      [id, *(2..(taken.size + 2)).map { |number| "#{id}-#{number}" }].find { |one| !taken.include?(one) }
+    end
+
+    def retired?(tool)
+      @bench.fetch("retired", []).include?(tool["id"])
     end
 
     def add_fabric(maker, fabric)
       colour = fabric["color"]&.downcase
       looks = { colour: (colour if colour&.match?(/\A#[0-9a-f]{6}\z/)), weave: fabric["weave"] }.compact
       told = { document: fabric.except(*LABELS), name: fabric["name"], **PLAIN, **looks }
-      maker.fabrics.find_by(told.except(:document).merge(document: told[:document])) || maker.fabrics.create!(told)
+      same_or_stored(maker.fabrics, told)
     end
 
     def add_block(maker, block, picture)
-      told = { name: block.fetch("name"), picture: picture.merge("cells" => picture["cells"].map do |row|
-        row.map do |cell|
-          with_ids(cell)
-        end
-      end),
-               pieces: block.fetch("pieces", []).map { |piece| with_ids(piece) } }
-      maker.blocks.reload.find { |one| one.attributes.symbolize_keys.slice(*told.keys) == told } || maker.blocks.create!(told)
+      cells = picture["cells"].map { |row| row.map { |cell| with_ids(cell) } }
+      same_or_stored(maker.blocks, { name: block.fetch("name"), picture: picture.merge("cells" => cells),
+                                     pieces: block.fetch("pieces", []).map { |piece| with_ids(piece) } })
+    end
+
+    # What is there just so; or what is done with another of the name.
+    def same_or_stored(records, told)
+      named = records.reload.select { |one| one.name == told[:name] }
+      same = named.find { |one| one.attributes.symbolize_keys.slice(*told.keys) == told }
+      same || (settled(named.first, told) if named.any?) || records.create!(told)
+    end
+
+    # @return [ActiveRecord::Base, nil] hers, as it stays; nil where both are kept
+    def settled(hers, told)
+      hers.update!(told) if @clash == "theirs"
+      hers unless @clash == "both"
     end
 
     # A cell's fabrics are a list, a piece's go by their roles.
@@ -90,9 +122,18 @@ module Server
     end
 
     def add_project(maker, document)
+      return if @look.project_stays?(document, @clash)
+
+      maker.projects.where(name: document["name"]).find_each { |one| one.update!(removed_at: Time.now) } if @clash == "theirs"
       project = maker.all_projects.create!(name: document.fetch("name"), seam_allowance: document.fetch("seam_allowance"),
+                                           measure: measure(document), tool_keys: document["tools"]&.map { |id| @tools.fetch(id) },
                                            notes: document.fetch("notes", ""), quilt: quilt(document))
       document["units"].each_with_index { |given, i| add_unit(project, given, i) }
+    end
+
+    # Millimetres are worked in as centimetres are.
+    def measure(document)
+      document.fetch("measure", "inch") == "inch" ? "inch" : "cm"
     end
 
     def add_unit(project, given, place)
@@ -106,26 +147,6 @@ module Server
       spec = unit.spec.merge(given.slice("finished"))
       chosen = OakenGauge.weigh(unit.weigh_document(spec), view: true)["methods"].find { |method| method["method"] == given["method"] }
       unit.create_pick!(method_id: given["method"], spec: spec, answer: chosen.except("drawings")) if chosen && chosen["feasible"]
-    end
-
-    def quilt(document)
-      setting = document["setting"]
-      blocks = document.fetch("blocks", []).filter_map { |name| @blocks[name] }
-      return unless setting && blocks.any?
-
-      counts = document.fetch("counts", [])
-      { "blocks" => blocks.each_with_index.map { |block, i| { "id" => block.id, "count" => counts[i] }.compact },
-        "setting" => setting.merge(with_stored(setting)),
-        **document.slice("binding", "backing").transform_values { |part| with_fabric(part) } }
-    end
-
-    def with_stored(setting)
-      { "fabrics" => setting.fetch("fabrics", {}).transform_values { |name| stored([name]).first },
-        "borders" => setting.fetch("borders", []).map { |border| with_fabric(border) } }
-    end
-
-    def with_fabric(part)
-      part["fabric"] ? part.merge("fabric" => stored([part["fabric"]]).first) : part
     end
   end
 end

@@ -5,32 +5,36 @@ module Server
     # Refuses a request whose body is larger than any document of ours, before it is read into memory.
     class BodyLimit
       LARGEST = 512 * 1024
+      # A whole bench as one file may be larger.
+      FILES = 8 * 1024 * 1024
+      FILE = %r{\A/api/bench(/|\z)}
 
       def initialize(app)
         @app = app
       end
 
       def call(env)
-        return @app.call(env) unless too_large?(env)
+        most = env["PATH_INFO"].to_s.match?(FILE) ? FILES : LARGEST
+        return @app.call(env) unless too_large?(env, most)
 
-        problem.answer("connection" => "close")
+        problem(most).answer("connection" => "close")
       end
 
       private
 
       # A body without a stated length is read only as far as the limit.
-      def too_large?(env)
+      def too_large?(env, most)
         stated = env["CONTENT_LENGTH"].to_i
-        return stated > LARGEST if stated.positive?
+        return stated > most if stated.positive?
 
         input = env["rack.input"] or return false
-        body = input.read(LARGEST + 1).to_s
+        body = input.read(most + 1).to_s
         env["rack.input"] = StringIO.new(body)
-        body.bytesize > LARGEST
+        body.bytesize > most
       end
 
-      def problem
-        Problem.new(413, "That is larger than any document here: at most #{LARGEST / 1024} KB.")
+      def problem(most)
+        Problem.new(413, "That is larger than any document here: at most #{most / 1024} KB.")
       end
     end
   end

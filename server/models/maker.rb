@@ -2,7 +2,7 @@
 
 module Server
   module Models
-    # Who is at the bench. This application serves one maker.
+    # Who is at the bench. This application serves one maker, who may have the demo's bench beside her own.
     class Maker < ActiveRecord::Base
       # Projects go first: their units hold on to the fabrics.
       has_many :projects, -> { here.order(:aside, :id) }
@@ -11,6 +11,7 @@ module Server
       has_many :tools, -> { order(:position, :id) }, dependent: :destroy
       has_many :blocks, -> { order(:id) }, dependent: :destroy
       has_many :fabrics, -> { order(:id) }, dependent: :destroy
+      has_many :drills, -> { order(:id) }, dependent: :destroy
 
       # @return [Hash] her profile as she gave it, and as it reads with all that is assumed
       def to_document
@@ -35,18 +36,24 @@ module Server
 
       # @return [Array<Hash>] the tools that are put aside: id:, name: and say:
       def put_aside
-        (tools - usable).map { |tool| { "id" => tool.id, "name" => tool.document["name"].to_s, "say" => tool.fault } }
+        (tools.reject(&:retired) - usable).map { |tool| { "id" => tool.id, "name" => tool.document["name"].to_s, "say" => tool.fault } }
       end
 
-      # @return [Maker] the one whose bench this is
+      # @return [Maker] the one who came to the bench last; the first there is where nobody has come yet
       def self.at_bench
-        order(:id).first!
+        order(Arel.sql("came_at DESC NULLS LAST"), :id).first!
+      end
+
+      # @return [void]
+      def come
+        update_columns(came_at: Time.now)
       end
 
       private
 
+      # Without those that are retired, and those that cannot be read any more.
       def usable
-        @usable ||= tools.reject(&:fault)
+        @usable ||= tools.reject { |tool| tool.retired || tool.fault }
       end
     end
   end

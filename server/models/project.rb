@@ -14,7 +14,8 @@ module Server
       # @return [Hash]
       def to_document
         { "id" => id, "name" => name, "seam_allowance" => seam_allowance, "notes" => notes, "aside" => aside,
-          "quilt" => quilt, "units_in_all" => units.size, "units_picked" => units.count(&:pick), "lock_version" => lock_version }
+          "measure" => measure, "tool_keys" => tool_keys, "quilt" => quilt, "units_in_all" => units.size,
+          "units_picked" => units.count(&:pick), "lock_version" => lock_version }
       end
 
       # @param block [Block]
@@ -27,17 +28,27 @@ module Server
       # @return [Project] another with the same units, and without what was picked for them
       def copy(name)
         transaction do
-          maker.all_projects.create!(name: name, seam_allowance: seam_allowance, notes: notes).tap do |made|
+          maker.all_projects.create!(slice(:seam_allowance, :notes, :measure, :tool_keys).merge(name: name)).tap do |made|
             units.includes(:unit_fabrics).each { |unit| unit.copy_to(made) }
           end
         end
+      end
+
+      # @return [Array<Hash>] the documents of the tools that it may use: those chosen for it, or the whole drawer
+      def drawer
+        tool_keys ? maker.drawer.select { |tool| tool_keys.include?(tool["id"]) } : maker.drawer
+      end
+
+      # @return [Array<Hash>] what its picks take, as the core asks for it
+      def takes
+        units.includes(:pick, unit_fabrics: :fabric).select(&:pick).map(&:take)
       end
 
       # @return [Hash] with its units, and the drawer and shelf that they are made from
       def to_full_document
         to_document.merge("maker" => maker.name, "profile" => maker.profile, "priorities" => maker.all_priorities,
                           "maker_version" => maker.lock_version,
-                          "units" => units.includes(:pick, :unit_fabrics).map(&:to_document), "drawer" => maker.drawer,
+                          "units" => units.includes(:pick, :unit_fabrics).map(&:to_document), "drawer" => drawer,
                           "put_aside" => maker.put_aside, "fabrics" => maker.fabrics.map(&:to_document))
       end
     end

@@ -19,7 +19,15 @@ module Server
 
       # @return [Hash]
       def to_document
-        { "id" => id, "lock_version" => lock_version, "tool" => document }
+        { "id" => id, "lock_version" => lock_version, "tool" => document, "retired" => retired, "picture" => picture }
+      end
+
+      private
+
+      def picture
+        OakenGauge.tool_picture(document)["picture"]
+      rescue OakenGauge::Documents::Invalid
+        nil
       end
     end
   end

@@ -31,9 +31,15 @@ module Server
       # @return [Hash] the document the core weighs it by, with this project's drawer and fabric
       def weigh_document(spec = self.spec)
         maker = project.maker
-        { "unit" => spec, "seam_allowance" => project.seam_allowance, "tools" => maker.drawer,
-          "maker" => maker.profile, "priorities" => maker.priorities,
+        { "unit" => spec, "seam_allowance" => project.seam_allowance, "tools" => project.drawer,
+          "maker" => maker.profile, "priorities" => maker.priorities, "measure" => project.measure,
           "fabrics" => documents_of_fabrics }
+      end
+
+      # @return [Hash] what its pick takes, see OakenGauge.promised
+      def take
+        { "project" => project.name, "unit" => label, "method" => pick.method_id, "question" => weigh_document(pick.spec),
+          "fabrics" => unit_fabrics.to_h { |held| [held.role, held.fabric_id.to_s] } }
       end
 
       private

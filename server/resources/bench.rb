@@ -9,8 +9,13 @@ module Server
         answer Exporter.new(Models::Maker.at_bench).document
       end
 
+      # What of a file is here already; nothing is stored.
+      post "/api/bench/look" do
+        answer Importer.new(document).look(Models::Maker.at_bench)
+      end
+
       post "/api/bench" do
-        Importer.new(document).add_to(Models::Maker.at_bench)
+        Importer.new(document, clash: params.fetch("clash", "both")).add_to(Models::Maker.at_bench)
         answer({ "projects" => Models::Maker.at_bench.projects.includes(units: :pick).map(&:to_document) }, status: 201)
       end
     end

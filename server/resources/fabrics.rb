@@ -29,6 +29,12 @@ module Server
         halt 204
       end
 
+      # What the picks of all her projects take, and what is left.
+      get "/api/fabrics/promised" do
+        takes = Models::Maker.at_bench.projects.reject(&:aside).flat_map(&:takes)
+        answer({ "promised" => OakenGauge.promised(takes) })
+      end
+
       private
 
       def shelf

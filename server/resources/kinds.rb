@@ -5,7 +5,7 @@ module Server
     # The kinds of units, tools and fabrics there are, with their fields.
     class Kinds < Base
       get "/api/kinds" do
-        answer OakenGauge.kinds
+        answer OakenGauge.kinds(params["measure"] == "cm" ? :cm : :inch)
       end
     end
   end

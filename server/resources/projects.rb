@@ -9,7 +9,7 @@ module Server
       end
 
       post "/api/projects" do
-        fields = read(required: %w[name], optional: %w[seam_allowance notes]) { |keys| fields(keys) }
+        fields = read(required: %w[name], optional: %w[seam_allowance notes measure tool_keys]) { |keys| fields(keys) }
         answer maker.projects.create!(fields).to_full_document, status: 201
       end
 
@@ -18,7 +18,7 @@ module Server
       end
 
       patch "/api/projects/:id" do
-        version, changes = read(required: %w[lock_version], optional: %w[name seam_allowance notes aside quilt]) do |keys|
+        version, changes = read(required: %w[lock_version], optional: %w[name seam_allowance notes aside quilt measure tool_keys]) do |keys|
           [keys.version, fields(keys)]
         end
         save_over(find, version) { |project| project.update!(changes) }
@@ -28,6 +28,14 @@ module Server
       delete "/api/projects/:id" do
         save_over(find, Integer(params.fetch("lock_version"))) { |project| project.update!(removed_at: Time.now) }
         answer maker.all_projects.find(params["id"]).to_document
+      end
+
+      # More units than these are not looked through: each is weighed with each tool that might serve.
+      MOST_LOOKED_AT = 16
+
+      get "/api/projects/:id/missing" do
+        units = find.units.includes(unit_fabrics: :fabric).first(MOST_LOOKED_AT)
+        answer OakenGauge.missing_tools(units.map { |unit| { "name" => unit.label, "question" => unit.weigh_document } })
       end
 
       post "/api/projects/:id/copy" do
@@ -53,7 +61,13 @@ module Server
 
       def fields(keys)
         { name: keys.value("name"), seam_allowance: keys.seam, notes: keys.value("notes"), aside: keys.value("aside"),
-          quilt: keys.document("quilt") }.compact
+          quilt: keys.document("quilt"), measure: keys.value("measure")&.to_s }.compact.merge(tools(keys))
+      end
+
+      # An empty list is the whole drawer again.
+      def tools(keys)
+        chosen = keys.value("tool_keys", :names) or return {}
+        { tool_keys: chosen.empty? ? nil : chosen }
       end
     end
   end

@@ -9,6 +9,16 @@ module Server
         answer({ "tools" => maker.tools.map(&:to_document) })
       end
 
+      # How a tool looks that is being filled in, and what its numbers would mean.
+      post "/api/tools/look" do
+        answer OakenGauge.tool_picture(read(required: %w[tool]) { |keys| tool(keys) })
+      end
+
+      get "/api/tools/usual" do
+        usual = OakenGauge.usual_tools.map { |tool| { "tool" => tool, "picture" => OakenGauge.tool_picture(tool)["picture"] } }
+        answer({ "tools" => usual })
+      end
+
       post "/api/tools" do
         stored = read(required: %w[tool]) { |keys| tool(keys) }
         refuse_second(stored["id"])
@@ -16,9 +26,9 @@ module Server
       end
 
       patch "/api/tools/:id" do
-        version, stored = read(required: %w[tool lock_version]) { |keys| [keys.version, tool(keys)] }
-        refuse_second(stored["id"], except: find)
-        save_over(find, version) { |tool| tool.update!(document: stored) }
+        version, changes = read(required: %w[lock_version], optional: %w[tool retired]) { |keys| [keys.version, changes(keys)] }
+        refuse_second(changes[:document]["id"], except: find) if changes[:document]
+        save_over(find, version) { |tool| tool.update!(changes) }
         answer find.to_document
       end
 
@@ -35,6 +45,10 @@ module Server
 
       def find
         maker.tools.find(params["id"])
+      end
+
+      def changes(keys)
+        { document: tool(keys), retired: keys.value("retired", :aside) }.compact
       end
 
       def tool(keys)

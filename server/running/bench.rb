@@ -61,12 +61,8 @@ module Running
       require_relative "../boot"
       starting do
         Server::Database.migrate
-        load_demo if Server::Models::Maker.none?
+        Server::Demo.load if Server::Models::Maker.none?
       end
-    end
-
-    def load_demo
-      Server::Importer.new(JSON.parse(File.read(File.join(ROOT, "db/demo/bench.json")))).import
     end
 
     # Puma in this very process: what prepared the database serves from it.

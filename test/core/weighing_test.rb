@@ -71,9 +71,21 @@ class WeighingTest < CoreCase
     end
   end
 
+  METRIC_RULER = { "kind" => "straight_ruler", "id" => "metric", "name" => "Metric rule", "width" => "16cm", "length" => "60cm" }.freeze
+
+  # A cut made with a ruler is on its lines: 80.485 mm is 3.169 inches, up to 3 1/4, 82.55 mm; 81 would do.
+  def test_an_inch_ruler_says_its_own_line_in_a_metric_document
+    method = weigh("rotary/two_at_a_time", half_square("60mm", 2, seam_allowance: "6mm"))
+    setting = method["settings"][0]
+
+    assert_equal %w[82.55mm 82.55mm], method["cuts"][0]["size"]
+    assert_equal ["3 1/4in", "1.55mm"], setting.values_at("mark", "off_by")
+    assert_includes setting["say"], "3 1/4in (8.26cm)"
+  end
+
   # 60 mm + (2 + √2) × 6 mm = 80.49 mm, up to the next millimetre.
   def test_a_metric_document_is_answered_in_its_own_measure
-    cut = weigh("rotary/two_at_a_time", half_square("60mm", 2, seam_allowance: "6mm"))["cuts"][0]
+    cut = weigh("rotary/two_at_a_time", half_square("60mm", 2, seam_allowance: "6mm", tools: [METRIC_RULER]))["cuts"][0]
 
     assert_equal %w[81mm 81mm], cut["size"]
     assert_in_delta 80.485281 / 25.4, cut["exact"][0], 1e-5

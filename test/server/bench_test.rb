@@ -36,13 +36,68 @@ class BenchResourceTest < ServerCase
 
   # What is there just so is not there twice; another tool of that name comes beside it.
   def test_a_file_is_added_to_what_is_there
-    file = written
-    file["tools"].first["length"] = "36"
-    answer = send_json("POST", "/api/bench", file)
+    answer = send_json("POST", "/api/bench", changed)
 
     assert_equal [201, 2], [last_response.status, answer["projects"].size]
-    assert_equal [12, 5, 2], [@maker.tools.count, @maker.fabrics.count, @maker.blocks.count]
-    assert_equal %w[24 36], @maker.tools.select { |tool| tool.key.start_with?("long-rule") }.map { |tool| tool.document["length"] }.sort
+    # Blocks in the other colour are other blocks.
+    assert_equal [12, 6, 4], [@maker.tools.count, @maker.fabrics.count, @maker.blocks.count]
+    assert_equal %w[24 36], long_rules
+    send_json("POST", "/api/bench", written)
+
+    assert_equal 2, @maker.projects.count
+  end
+
+  # Another length of a ruler, another colour of a fabric, and notes for the project.
+  def changed
+    written.tap do |file|
+      file["tools"].first["length"] = "36"
+      file["fabrics"].first["color"] = "#123456"
+      file["projects"].first["notes"] = "Another word"
+    end
+  end
+
+  def long_rules
+    @maker.tools.reload.select { |tool| tool.key.start_with?("long-rule") }.map { |tool| tool.document["length"] }.sort
+  end
+
+  def test_what_is_in_a_file_is_told_before_it_is_read_in
+    look = send_json("POST", "/api/bench/look", changed)
+
+    assert_equal([[], 10, ["Long rule 6½ × 24"]], look["tools"].values_at("new", "same", "other").then { |new, same, other| [new, same.size, other] })
+    assert_equal [[@project.name], 1], [look["projects"]["other"], look["fabrics"]["other"].size]
+    assert_equal [2, %w[24]], [look["blocks"]["same"].size, long_rules]
+    file = changed.merge("tools" => [], "fabrics" => [], "projects" => [], "blocks" => [])
+
+    assert_equal({ "new" => [], "same" => [], "other" => [] }, send_json("POST", "/api/bench/look", file)["tools"])
+  end
+
+  def test_where_things_differ_hers_may_stay
+    send_json("POST", "/api/bench?clash=mine", changed)
+
+    assert_equal [%w[24], 5, 1], [long_rules, @maker.fabrics.count, @maker.projects.count]
+    refute_equal "#123456", @maker.fabrics.first.colour
+  end
+
+  def test_where_things_differ_the_files_may_take_their_place
+    send_json("POST", "/api/bench?clash=theirs", changed)
+
+    assert_equal [%w[36], 5, "#123456"], [long_rules, @maker.fabrics.count, @maker.fabrics.first.colour]
+    assert_equal [["Another word"], 1], [@maker.projects.reload.map(&:notes), @maker.all_projects.where.not(removed_at: nil).count]
+    send_json("POST", "/api/bench?clash=mixed", changed)
+
+    assert_equal 400, last_response.status
+  end
+
+  # Centimetres, a part of the drawer, and a tool that is retired go with it.
+  def test_what_is_hers_goes_along
+    @project.update!(measure: "cm", tool_keys: ["long-rule"])
+    @maker.tools.last.update!(retired: true)
+    file = written
+    Server::Importer.new(file).import
+    @maker.destroy!
+
+    assert_equal file, written
+    assert_equal [["long-rule"], "cm", [file["tools"].last["id"]]], [*file["projects"].first.values_at("tools", "measure"), file["retired"]]
   end
 
   def test_a_file_with_a_fault_adds_nothing

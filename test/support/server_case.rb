@@ -27,7 +27,7 @@ class ServerCase < Minitest::Test
 
   def setup
     Rack::Attack.cache.store.clear
-    @maker = DemoBench.fresh { Server::Importer.new(JSON.parse(File.read(DEMO))).import }
+    @maker = DemoBench.fresh { Server::Demo.load.tap(&:come) }
     @project = @maker.projects.first
     @unit = @project.units.first
     header "Host", "localhost"

@@ -113,13 +113,13 @@ module OakenGauge
 
       # @return [String] the shape in words
       def shape_words
-        shape.kind == :shape ? "this shape" : "a #{shape.kind.to_s.tr('_', '-')} patch"
+        shape.kind == :shape ? "this shape" : "a #{shape.title}"
       end
 
       # Why tools made for another allowance are of no use.
       def seam_mismatch(tool)
         refuse(:seam_mismatch, "#{tool.name} counts on a seam allowance of #{say(tool.made_for_seam)}; with #{say(seam)} what it cuts " \
-                               "comes out wrong by #{(SQRT2 * (seam - tool.made_for_seam)).abs.to_f.round(3)} inch at a tip. " \
+                               "comes out wrong by #{say((SQRT2 * (seam - tool.made_for_seam)).abs.to_f)} at a tip. " \
                                "Sew with #{say(tool.made_for_seam)}, or use another method.")
       end
 

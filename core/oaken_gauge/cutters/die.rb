@@ -8,7 +8,7 @@ module OakenGauge
       def cut(role, count)
         die or return
         Stock::Blank.new(role: role, size: die.blank, count: layers(count), then_do: :die_cut, die: die,
-                         drawing: -> { DiePicture.new(die, die.notched? ? blunted(role) : shape.cut_outline(seam), per_layer).outlines })
+                         drawing: -> { laid_out(role) })
       end
 
       # @return [Integer] what the layers give too many
@@ -55,6 +55,11 @@ module OakenGauge
       end
 
       private
+
+      def laid_out(role)
+        outline = die.notched? ? blunted(role) : shape.cut_outline(seam)
+        Tools::DieLayout.new(die.blank, [[outline, per_layer]]).outlines
+      end
 
       def errs
         %i[cut_with_die die]

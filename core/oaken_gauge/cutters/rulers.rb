@@ -56,18 +56,46 @@ module OakenGauge
       end
 
       def setting(ruler, side)
-        Tools::Setting.new(tool: ruler, mark: side, reads: :cut, off_by: 0r, say: words(ruler, side))
+        Tools::Setting.new(tool: ruler, mark: side, reads: :cut, off_by: off_by(ruler, side), say: words(ruler, side))
       end
 
       def words(ruler, side)
-        text = "Cut at #{@method.say(side)} on #{ruler.name}, #{line_words(ruler, side)}."
+        text = "Cut at #{ruler.line(side, measure)} on #{ruler.name}, #{line_words(ruler, side)}.#{off_words(ruler, side)}"
         side > ruler.reach_across ? "#{text} #{added_line(ruler, side)}" : text
       end
 
-      def line_words(ruler, side)
-        return (side % 1).zero? ? "an inch line" : "a main line" if ruler.main_line?(side)
+      def measure
+        @method.task.measure
+      end
 
-        ruler.half?(side) ? "a half-inch line" : "#{FINE.fetch(side.denominator, 'a fine line')}: read it twice"
+      # A ruler of another measure has its line a little past what is needed.
+      def off_by(ruler, side)
+        return 0r if (ruler.written_in == :inch) == (measure == :inch)
+
+        exact = @method.cuts.flat_map { |cut| cut.is_a?(Stock::Piece) ? cut.size.zip(cut.exact) : [] }.to_h[side] or return 0r
+        side - Grid.new(Tools::StraightRuler::USUAL.fetch(measure)).ceil(exact)
+      end
+
+      def off_words(ruler, side)
+        off = off_by(ruler, side)
+        " That is #{@method.say(off.to_f)} past the #{@method.say(side - off)} that is needed." unless off.zero?
+      end
+
+      def line_words(ruler, side)
+        whole = ruler.numbered == 1 ? "inch" : "centimetre"
+        if ruler.main_line?(side)
+          return (if (side % ruler.numbered).zero?
+                    "#{whole == 'inch' ? 'an' : 'a'} #{whole} line"
+                  else
+                    "a main line"
+                  end)
+        end
+
+        ruler.half?(side) ? "a half-#{whole} line" : "#{fine_line(whole, side)}: read it twice"
+      end
+
+      def fine_line(whole, side)
+        whole == "inch" ? FINE.fetch(side.denominator, "a fine line") : "a millimetre line"
       end
 
       def added_line(ruler, side)

@@ -70,7 +70,7 @@ module OakenGauge
       def setting(mark)
         strip = task.grid.ceil(shape.class.new(mark.finished).strip_width(seam))
         reads = mark.reads == :strip ? "strip width" : "finished size"
-        setting_of(mark, "Line #{mark.label(task.measure)} on #{side_words(mark)}: that number is the #{reads}. " \
+        setting_of(mark, "Line #{mark.tool.line(mark.printed, task.measure)} on #{side_words(mark)}: that number is the #{reads}. " \
                          "Cut the strip #{say(strip)} wide.")
       end
     end

@@ -62,7 +62,11 @@ may: { left: HAND, right: HAND, parts: list(object(technique: TEXT, sets: WHOLE)
                         role: said(maybe(TEXT), "The fabric whose patches the row is for")).freeze
       BEAM = object(measure: said(TEXT, "What the unit's measure on the beam is called"), from: NUMBER, to: NUMBER,
                     stops: list(LENGTH, about: "Where the fence can stand, at even distances from one end of the scale to the other"),
+                    ticks: list(object(at: NUMBER, number: maybe(TEXT), half: YES), about: "A line at each stop; a number at some"),
                     finished: LENGTH, at: NUMBER, rows: list({ "$ref" => "#/$defs/BeamRow" })).freeze
+
+      MEASURES = object(about: "How areas, small differences and bars of scale are told", area: TEXT, square: NUMBER, small: TEXT,
+                        thousandths: NUMBER, digits: WHOLE, limit: TEXT, bars: list(object(inches: NUMBER, text: TEXT))).freeze
 
       METHOD = object(
         method: TEXT, family: one_of("rotary", "die", "triangle_ruler", "template", "foundation"), technique: TEXT, feasible: YES,
@@ -78,7 +82,8 @@ may: { left: HAND, right: HAND, parts: list(object(technique: TEXT, sets: WHOLE)
                drawings: by_name(list({ "$ref" => "#/$defs/Drawing" })) }
       ).freeze
       WEIGHING = object(unit: { "$ref" => "#/$defs/UnitDocument" }, methods: list({ "$ref" => "#/$defs/Method" }),
-                        may: { beam: { "$ref" => "#/$defs/Beam" }, drawing: { "$ref" => "#/$defs/UnitDrawing" } }).freeze
+                        may: { beam: { "$ref" => "#/$defs/Beam" }, drawing: { "$ref" => "#/$defs/UnitDrawing" },
+                               measures: MEASURES }).freeze
       LADDER = object(ladder: list(object(
                                      block: LENGTH, score: SHARE, all_on_marks: YES,
                                      units: list(object(kind: TEXT, finished: UNIT["properties"]["finished"], cut_sizes_on_eighths: YES,
@@ -111,7 +116,7 @@ may: { left: HAND, right: HAND, parts: list(object(technique: TEXT, sets: WHOLE)
       NAMED = { "UnitDocument" => UNIT, "Setting" => SETTING, "Cut" => CUT, "FabricParts" => FABRIC, "Waste" => WASTE,
                 "Accuracy" => ACCURACY, "Step" => STEP, "Drawing" => DRAWING, "UnitDrawing" => UNIT_DRAWING, "Beam" => BEAM,
                 "BeamRow" => BEAM_ROW, "Method" => METHOD, "WeighAnswer" => WEIGHING, "SizesAnswer" => LADDER, "PlanAnswer" => PLAN,
-                "Field" => FIELD, "Kind" => KIND, "UnitKind" => UNIT_KIND, **BlockAnswers::NAMED }.freeze
+                "Field" => FIELD, "Kind" => KIND, "UnitKind" => UNIT_KIND, **BlockAnswers::NAMED, **ShelfAnswers::NAMED }.freeze
     end
   end
 end

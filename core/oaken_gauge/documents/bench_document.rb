@@ -116,6 +116,7 @@ module OakenGauge
       choice :oaken_gauge, [1], always: true
       nested :maker, Maker, default: nil
       Catalogue.drawer(self)
+      list :retired, NAMES, within: 0..Catalogue::MOST_TOOLS, default: [].freeze, meaning: "Tools that are kept and not used, by their ids."
       list :fabrics, ShelfFabric.new, within: 0..2000, default: [].freeze, always: true
       list :blocks, -> { Blocks::Block }, within: 0..500, default: [].freeze
       list :projects, Project, within: 0..500, default: [].freeze, always: true

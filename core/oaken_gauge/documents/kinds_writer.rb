@@ -5,6 +5,15 @@ module OakenGauge
     # Writes the kinds of units, tools and fabrics that there are, for a person to choose from and to fill in: what
     # each is called, its fields with their limits and words; of units the fabrics too, and one to begin with, drawn.
     class KindsWriter
+      # Sizes to begin with are round numbers of what is worked in: two inches, or five centimetres.
+      INCH_IN_ROUND = 5/2r * Length::MEASURES.fetch(:cm)
+      private_constant :INCH_IN_ROUND
+
+      # @param measure [Symbol] what is worked in
+      def initialize(measure = :inch)
+        @measure = measure
+      end
+
       # @return [Hash{String => Array<Hash>}] what is most common first
       def write
         { "kinds" => units, "tools" => plain(Tools.kinds.sort_by { |_, kind| kind.common }), "fabrics" => plain(Stock.forms) }
@@ -17,12 +26,17 @@ module OakenGauge
       end
 
       def unit(kind)
-        { "kind" => kind.kind.to_s, "title" => kind.plural, "roles" => kind.roles.map(&:to_s), "starter" => kind.starter,
-          "fields" => kind.form, "drawing" => ViewWriter.new(task(kind)).unit_drawing }
+        { "kind" => kind.kind.to_s, "title" => kind.plural, "roles" => kind.roles.map(&:to_s), "starter" => starter(kind),
+          "fields" => kind.form, "drawing" => ViewWriter.new(WeighDocument.new(unit: first(kind)).task).unit_drawing }
       end
 
-      def task(kind)
-        WeighDocument.new(unit: OakenGauge.read_unit(kind.starter)).task
+      def first(kind)
+        unit = OakenGauge.read_unit(kind.starter)
+        @measure == :inch ? unit : unit.at(unit.measure_on_beam * INCH_IN_ROUND)
+      end
+
+      def starter(kind)
+        @measure == :inch ? kind.starter : first(kind).to_document(@measure)
       end
 
       def plain(kinds)

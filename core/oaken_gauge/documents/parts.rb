@@ -11,6 +11,8 @@ module OakenGauge
       # The largest number that names something stored.
       LARGEST = 2_147_483_647
       NOTES = Scalars::Text.new(most: 10_000, lines: true, blank: true)
+      # The text of a file that is sent inside a document.
+      FILE = Scalars::Text.new(most: 512 * 1024, lines: true)
       # The units of a block.
       PIECES = Composites::List.new(Composites::Nested.new(-> { Blocks::Block::Piece }), 0..10_000)
 
@@ -30,7 +32,9 @@ module OakenGauge
             quilt: KeptQuilt,
             colour: Colour.new, weave: Scalars::Choice.new(BenchDocument::ShelfFabric::WEAVES), maker: Weighing::Maker,
             priorities: Priorities, method: Scalars::Choice.new(Methods.ids), name: Scalars::Text.new, notes: NOTES,
-            aside: Scalars::Flag.new, seam_allowance: Measures::Said.new(most: 2), version: Scalars::Whole.new(0..LARGEST),
+            aside: Scalars::Flag.new, measure: Scalars::Choice.new(%w[inch cm]), bench: Scalars::Choice.new(%w[demo own]),
+            text: FILE, names: Composites::List.new(Scalars::Text.new, 0..Catalogue::MOST_TOOLS), seed: Scalars::Whole.new(0..LARGEST),
+            seam_allowance: Measures::Said.new(most: 2), version: Scalars::Whole.new(0..LARGEST),
             shelf: Composites::Mapping.new(Scalars::Whole.new(1..LARGEST))
           }.freeze
         end

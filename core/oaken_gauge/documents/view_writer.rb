@@ -31,7 +31,15 @@ module OakenGauge
           left -= row.marks.size
           beam_row(row, left.negative? ? [] : row.marks)
         end
-        { "beam" => { **scale(beam), "rows" => rows }, "drawing" => unit_drawing }
+        { "beam" => { **scale(beam), "rows" => rows }, "drawing" => unit_drawing, "measures" => measures }
+      end
+
+      # How the page tells areas, small differences and the bars of its scales.
+      # @return [Hash]
+      def measures
+        told = SpokenMeasures.of(@task.measure)
+        { "area" => told.area, "square" => told.square, "small" => told.small, "thousandths" => told.thousandths, "digits" => told.digits,
+          "limit" => told.limit, "bars" => told.bars.map { |inches, text| { "inches" => inches, "text" => text } } }
       end
 
       # The unit as it will be seen in the quilt: its finished patches.
@@ -50,8 +58,14 @@ module OakenGauge
 
       def scale(beam)
         size = @task.unit.measure_on_beam
-        { "measure" => @task.unit.class.measure, "from" => beam.class::FROM.to_f, "to" => beam.to.to_f,
-          "stops" => beam.stops.map { |stop| write(stop) }, "finished" => write(size), "at" => size.to_f }
+        { "measure" => @task.unit.class.measure, "from" => beam.from.to_f, "to" => beam.to.to_f,
+          "stops" => beam.stops.map { |stop| write(stop) }, "finished" => write(size), "at" => size.to_f,
+          "ticks" => beam.ticks.map { |tick| tick(tick) } }
+      end
+
+      # Beside the beam nothing says the measure at each number.
+      def tick(tick)
+        { "at" => tick.at.to_f, "number" => (write(tick.at).delete_suffix(@task.measure.to_s) if tick.number), "half" => tick.half }
       end
 
       def beam_row(row, marks)

@@ -96,7 +96,7 @@ meaning: "Weigh the unit larger or smaller, so that its side (its height) finish
       # @return [Weighing::Task]
       def task
         Weighing::Task.new(unit: at ? unit.at(at.inches) : unit, seam: seam, drawer: drawer,
-                           grid: Grid.new(step || GRIDS.fetch(answered_in)), fabrics: fabric_of_each_role,
+                           grid: Grid.new(step || lines), fabrics: fabric_of_each_role,
                            maker: maker || Weighing::Maker.new, measure: answered_in, priorities: (priorities || Priorities.new).weights)
       end
 
@@ -107,7 +107,15 @@ meaning: "Weigh the unit larger or smaller, so that its side (its height) finish
       end
 
       def drawer
-        tools ? Tools::Drawer.new(tools) : Tools::Drawer.starter
+        tools ? Tools::Drawer.new(tools) : Tools::Drawer.starter(answered_in)
+      end
+
+      # What is cut with a ruler is cut on its lines, whatever it is printed in: where every straight ruler is of the other
+      # measure, theirs.
+      def lines
+        rulers = drawer.of(Tools::StraightRuler)
+        other = rulers.reject { |ruler| (ruler.written_in == :inch) == (answered_in == :inch) }
+        other.any? && other.size == rulers.size ? other.first.step : GRIDS.fetch(answered_in)
       end
 
       # The same fabric stays the same object.

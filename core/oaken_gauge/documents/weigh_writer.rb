@@ -57,7 +57,7 @@ module OakenGauge
       end
 
       def setting(setting)
-        mark = setting.mark.is_a?(Numeric) ? write_length(setting.mark) : setting.mark
+        mark = setting.mark.is_a?(Numeric) ? Length.new(setting.mark, setting.tool.written_in).printed_for(@task.measure) : setting.mark
         { "tool" => setting.tool.id, "side" => setting.side&.to_s, "mark" => mark, "reads" => setting.reads.to_s,
           "off_by" => write_length(setting.off_by), "say" => setting.say }
       end

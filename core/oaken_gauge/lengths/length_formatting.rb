@@ -13,12 +13,32 @@ module OakenGauge
       "#{decimal?(amount) ? decimal(amount) : mixed(amount)}#{measure}"
     end
 
+    # As it stands on a tool, for somebody who works in another measure: an inch number says then that it is one.
+    # @param measure [Symbol] what is worked in
+    # @return [String] "2 7/8in"
+    def printed_for(measure)
+      inch_for_others?(measure) ? "#{self}in" : to_s
+    end
+
+    # The same, and how much that is: "2 7/8in (7.30cm)".
+    # @param measure [Symbol] what is worked in
+    # @return [String]
+    def line_for(measure)
+      return to_s if (self.measure == :inch) == (measure == :inch)
+
+      "#{printed_for(measure)} (#{measure == :inch ? "about #{Length.new(Grid.new(1/16r).nearest(inches))}" : format('%.2fcm', inches / Length::MEASURES.fetch(:cm))})"
+    end
+
     # @return [String]
     def inspect
       "#<Length #{self}>"
     end
 
     private
+
+    def inch_for_others?(other)
+      measure == :inch && other != :inch
+    end
 
     def mixed(amount)
       whole, part = amount.abs.divmod(1)

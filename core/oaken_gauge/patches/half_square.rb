@@ -6,6 +6,8 @@ module OakenGauge
     # Pushed outward by s, the leg grows by (2 + √2)s: once for the allowance on either side, once
     # more for the tip, which leaves along 45°.
     class HalfSquare < Shape
+      title "half-square triangle"
+
       # @return [Polygon]
       def outline
         @outline ||= Polygon.new([[0, 0], [finished, 0], [0, finished]])

@@ -6,6 +6,8 @@ module OakenGauge
     # side. Pushed outward by s, the long side grows by (2 + 2√2)s: the base moves out by s, and each
     # 45° tip runs out by (1 + √2)s.
     class QuarterSquare < Shape
+      title "quarter-square triangle"
+
       # @return [Polygon]
       def outline
         @outline ||= Polygon.new([[0, 0], [finished, 0], [finished/2r, finished/2r]])

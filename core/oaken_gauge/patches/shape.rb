@@ -20,6 +20,14 @@ module OakenGauge
         def kind
           @kind ||= Naming.snake(name).to_sym
         end
+
+        # @overload title(words)
+        #   Declares what such a patch is called, where that is not its kind.
+        # @return [String]
+        def title(words = nil)
+          @title = words if words
+          @title || kind.to_s
+        end
       end
 
       def initialize(finished)
@@ -29,6 +37,11 @@ module OakenGauge
       # @return [Symbol]
       def kind
         self.class.kind
+      end
+
+      # @return [String]
+      def title
+        self.class.title
       end
 
       # @param seam [Numeric] the seam allowance, inches

@@ -5,7 +5,8 @@ module OakenGauge
     # One fabric in the form in which the maker has it. The bolt is cut in whole strips, one row of pieces to a strip;
     # what comes in sheets is cut from edge to edge, see {Sheets}.
     #
-    # @abstract A form gives {#strip_for} and {#strips_in_stock}, and what it is called.
+    # @abstract A form gives {#strip_for} and {#strips_in_stock}, how much it {#holds} and what cuts {#takes take} of that,
+    #   and what it is called.
     class Fabric
       include Documents::Record
 
@@ -107,10 +108,10 @@ module OakenGauge
       # @param allocations [Array<Allocation>]
       # @return [Problem, nil]
       def shortage(role, allocations, measure = :inch)
-        missing = missing_for(allocations)
-        return unless missing&.positive?
+        missing = holds ? takes(allocations) - holds : 0
+        return unless missing.positive?
 
-        say = "All cuts from the #{role} together take #{missing_words(missing, measure)} more than the stock gives. "
+        say = "All cuts from the #{role} together take #{amount_words(missing, measure)} more than the stock gives. "
         Problem.new(code: :short, say: "#{say}Find more, or make fewer.")
       end
     end

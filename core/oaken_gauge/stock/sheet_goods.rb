@@ -45,19 +45,31 @@ module OakenGauge
                                                   "Use a larger cut of fabric, or a method that cuts smaller.")
       end
 
+      # @return [Integer, nil] pieces; nil where nobody says
+      def holds
+        rectangles.sum(&:last) unless rectangles.any? { |rectangle| rectangle.last.nil? }
+      end
+
+      # @param allocations [Array<Allocation>]
+      # @return [Integer] pieces that they take
+      def takes(allocations)
+        allocations.sum(&:taken)
+      end
+
+      # @param amount [Integer] pieces
+      # @return [String]
+      def amount_words(amount, _measure)
+        "#{amount} #{amount == 1 ? one_piece : "#{one_piece}s"}"
+      end
+
       private
+
+      def one_piece
+        self.class::COUNTED
+      end
 
       def blanks(cut, measure)
         Sheets::Blanks.new(self, cut, measure).allocation
-      end
-
-      def missing_for(allocations)
-        held = rectangles.sum(&:last) unless rectangles.any? { |rectangle| rectangle.last.nil? }
-        held && (allocations.sum(&:taken) - held)
-      end
-
-      def missing_words(missing, _measure)
-        missing == 1 ? "1 piece of fabric" : "#{missing} pieces of fabric"
       end
     end
   end

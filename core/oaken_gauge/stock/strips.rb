@@ -69,10 +69,6 @@ module OakenGauge
       def blanks(cut, measure)
         cut.rows(self, measure).allocation
       end
-
-      def missing_words(missing, _measure)
-        missing == 1 ? "1 strip" : "#{missing} strips"
-      end
     end
   end
 end

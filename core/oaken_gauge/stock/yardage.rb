@@ -41,20 +41,28 @@ module OakenGauge
         true
       end
 
-      private
-
-      # Inches along the selvage beyond what there is.
-      def missing_for(allocations)
-        length && (allocations.sum { |taken| length_of(taken) } - length)
+      # @return [Rational, nil] inches along the selvage; nil where nobody says
+      def holds
+        length
       end
+
+      # @param allocations [Array<Allocation>]
+      # @return [Numeric] inches along the selvage that they take
+      def takes(allocations)
+        allocations.sum { |taken| length_of(taken) }
+      end
+
+      # @param amount [Numeric] inches
+      # @return [String]
+      def amount_words(amount, measure)
+        Length.new(Grid.new(1/8r).ceil(amount), measure).to_s
+      end
+
+      private
 
       # A blank takes its share of a strip as it is long.
       def length_of(taken)
         taken.strips.empty? ? taken.consumed / usable_width : taken.strips.sum { |width, count| width * count }
-      end
-
-      def missing_words(missing, measure)
-        Length.new(Grid.new(1/8r).ceil(missing), measure).to_s
       end
     end
   end

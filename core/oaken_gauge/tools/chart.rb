@@ -24,6 +24,15 @@ module OakenGauge
       list :marks, Line, as: :lines, within: 1..60, label: "Its lines"
       made_for_seam
       rule(:lines, say: "repeats a mark: allowed is each once") { |lines| lines.map(&:mark).uniq.size == lines.size }
+
+      # Its sizes as unfinished units that share a corner.
+      # @return [Picture]
+      def picture
+        sizes = lines.map { |line| [[line.finished].flatten, line.mark] }
+        Picture.draw do |draw|
+          draw.nested(sizes.map { |sides, mark| [[sides.first, sides.last].map { |side| side + (2 * made_for_seam) }, mark] })
+        end
+      end
     end
   end
 end

@@ -8,6 +8,21 @@ module OakenGauge
       common 13
       choice :round, %w[inner outer], label: "For the round that is"
       made_for_seam
+
+      # How large it is drawn, in seam allowances: its document does not say.
+      DRAWN = 12
+      private_constant :DRAWN
+
+      # A triangle whose tips are cut off where a corner is to be cut off.
+      # @return [Picture]
+      def picture
+        side = DRAWN * made_for_seam
+        off = (round == :inner ? 2 : 3) * made_for_seam
+        Picture.draw do |draw|
+          draw.body(Polygon.new([[0, 0], [side - off, 0], [side - off, off], [off, side - off], [0, side - off]]))
+          draw.line([made_for_seam, made_for_seam], [side - off, made_for_seam], :seam)
+        end
+      end
     end
   end
 end

@@ -62,6 +62,16 @@ module OakenGauge
         @max_layers ||= USUAL_LAYERS.to_h { |fabric, usual| [fabric, stated_layers&.public_send(fabric) || usual] }
       end
 
+      # The board, its longer side level, with the blank and the steel in it.
+      # @return [Picture]
+      def picture
+        low, left = board.minmax.zip(blank.minmax).map { |side, less| (side - less)/2r }
+        Picture.draw do |draw|
+          draw.body(level(board))
+          [level(blank), *laid_out].each { |outline| draw.part(outline.move(left, low)) }
+        end
+      end
+
       # @param presses [Array<DiePress>]
       # @return [Boolean] whether one of them takes its board
       def usable_with?(presses)
@@ -76,6 +86,23 @@ module OakenGauge
           Mark.new(tool: self, side: held.shape.kind, makes: held.shape.kind, printed: printed, reads: :finished,
                    finished: size, shape: held.shape, main: true, held: held)
         end
+      end
+
+      # How the corners of an outline are notched is not known.
+      # @param shape [Patches::Shape]
+      # @return [Polygon] as it cuts it
+      def steel(shape)
+        notched? && shape.kind != :shape ? shape.strip_outline(made_for_seam) : shape.cut_outline(made_for_seam)
+      end
+
+      private
+
+      def level(sides)
+        Polygon.rectangle(*sides.minmax.reverse)
+      end
+
+      def laid_out
+        DieLayout.new(blank, shapes.map { |held| [steel(held.shape), held.count] }).outlines
       end
     end
   end

@@ -10,6 +10,22 @@ module OakenGauge
       flag :powered, label: "Powered"
       alias powered? powered
 
+      # How long the bed is drawn, in its widths, and how thick the roller is: the document does not say.
+      DRAWN = 7/4r
+      ROLLER = 1/5r
+      private_constant :DRAWN, :ROLLER
+
+      # The bed, with the roller across its middle.
+      # @return [Picture]
+      def picture
+        long = bed_width * DRAWN
+        Picture.draw do |draw|
+          draw.body(Polygon.rectangle(long, bed_width))
+          draw.part(Polygon.rectangle(bed_width * ROLLER, bed_width).move((long - (bed_width * ROLLER))/2r, 0))
+          draw.label([long/8r, bed_width/2r], bed_width)
+        end
+      end
+
       # @param die [Die]
       # @return [Boolean]
       def takes?(die)

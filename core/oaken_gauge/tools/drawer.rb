@@ -6,16 +6,23 @@ module OakenGauge
     class Drawer
       include Enumerable
 
-      # What is at hand where nobody says: one straight ruler.
-      # @return [Drawer]
-      def self.starter
-        @starter ||= new([StraightRuler.new(id: "straight", name: "Straight ruler", width: 13/2r, length: 24r)])
-      end
-
       # @param tools [Array<Tool>]
       def initialize(tools)
         @tools = tools
         @by_kind = {}
+      end
+
+      RULER = { id: "straight", name: "Straight ruler" }.freeze
+      # One straight ruler: 6 1/2 × 24 inches, or 16 × 60 cm.
+      STARTERS = { inch: new([StraightRuler.new(**RULER, width: 13/2r, length: 24r)]),
+                   cm: new([StraightRuler.new(**RULER, width: 800/127r, length: 3000/127r, written_in: :cm)]) }.freeze
+      private_constant :RULER, :STARTERS
+
+      # What is at hand where nobody says.
+      # @param measure [Symbol] what is worked in
+      # @return [Drawer]
+      def self.starter(measure = :inch)
+        STARTERS.fetch(measure == :inch ? :inch : :cm)
       end
 
       # @yield [Tool]

@@ -35,7 +35,26 @@ module OakenGauge
         units_held(unit).positive?
       end
 
+      # Its cells as they are printed, with the allowance and the ease.
+      # @return [Picture]
+      def picture
+        Picture.draw do |draw|
+          draw.body(Polygon.rectangle(columns * printed, rows * printed)).label([printed/2r] * 2, cell)
+          draw_cells(draw)
+        end
+      end
+
+      # @return [Rational] inches from one printed line to the next
+      def printed
+        cell + (2 * made_for_seam) + ease
+      end
+
       private
+
+      def draw_cells(draw)
+        (1...columns).each { |place| draw.upright(place * printed, 0, draw.height, :half) }
+        (1...rows).each { |place| draw.level(place * printed, 0, draw.width, :half) }
+      end
 
       # Cells across and up that a unit takes, as it stands and lying.
       def ways_round(unit)

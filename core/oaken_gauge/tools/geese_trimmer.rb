@@ -34,6 +34,13 @@ module OakenGauge
         kind == :flying_geese ? letters.select { |letter| letter.finished == finished }.map { |letter| mark(letter) } : []
       end
 
+      # Its letters as unfinished geese that share a corner.
+      # @return [Picture]
+      def picture
+        sizes = letters.map { |letter| [letter.finished.map { |side| side + (2 * made_for_seam) }, letter.mark] }
+        Picture.draw { |draw| draw.nested(sizes) }
+      end
+
       private
 
       def mark(letter)

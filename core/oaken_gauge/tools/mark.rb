@@ -15,10 +15,10 @@ module OakenGauge
     # - kite_square: Rational inches or nil, the square under a wedge ruler's strip
     # - held: {Die::Shapes} or nil, the shapes of a die that it stands for
     Mark = Struct.new(:tool, :side, :makes, :printed, :reads, :finished, :shape, :main, :kite_square, :held, keyword_init: true) do
-      # @param measure [Symbol]
-      # @return [String] what is printed, as it is read out
-      def label(measure = :inch)
-        printed.is_a?(Numeric) ? Length.new(printed, measure).to_s : printed.to_s
+      # @param measure [Symbol] what is worked in
+      # @return [String] what is printed, as it is read out: in inches on an inch tool, whatever is worked in
+      def label(measure = tool.written_in)
+        printed.is_a?(Numeric) ? Length.new(printed, tool.written_in).printed_for(measure) : printed.to_s
       end
 
       # @return [Boolean] whether its size is one number

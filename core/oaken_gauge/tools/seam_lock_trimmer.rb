@@ -15,6 +15,16 @@ module OakenGauge
         @trim_marks ||= [Mark.new(tool: self, side: makes, makes: makes, printed: [finished].flatten.first, reads: :finished,
                                   finished: finished, main: true)]
       end
+
+      # One unfinished unit, with the groove that sits on the seam.
+      # @return [Picture]
+      def picture
+        sides = [finished].flatten.map { |side| side + (2 * made_for_seam) }
+        Picture.draw do |draw|
+          draw.nested([[[sides.first, sides.last], [finished].flatten.first]])
+          draw.line([0, draw.height], [draw.width, 0], :seam)
+        end
+      end
     end
   end
 end

@@ -17,6 +17,15 @@ module OakenGauge
         reach >= step
       end
 
+      # Lying with its slots upright: its rim is drawn as wide as one step.
+      # @return [Picture]
+      def picture
+        Picture.draw do |draw|
+          draw.body(Polygon.rectangle(reach + slot_step, length + (2 * slot_step)))
+          (0..(reach / slot_step).floor).each { |place| draw_slot(draw, place * slot_step) }
+        end
+      end
+
       # @param width [Rational] inches
       # @return [Integer] strips of the width that fit under the ruler
       def strips_at_once(width)
@@ -51,6 +60,15 @@ module OakenGauge
           cuts.map { |cut| (cut * width) - start }.group_by { |at| at % slot_step }
               .map { |rest, list| Placement.new(shift: start + rest, slots: list.map { |at| at - rest }) }
         end
+      end
+
+      private
+
+      def draw_slot(draw, at)
+        whole = at.denominator == 1
+        place = at + (slot_step/2r)
+        draw.upright(place, slot_step, slot_step + length, whole ? :main : :half)
+        draw.label([place, slot_step/2r], at) if whole
       end
     end
   end

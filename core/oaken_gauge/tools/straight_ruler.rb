@@ -8,9 +8,24 @@ module OakenGauge
       common 1
       length :width, most: LARGEST
       length :length, most: LARGEST
-      length :grid, as: :step, default: 1/8r, least: Documents::Measures::FINEST, most: 1, because: "rulers have no finer lines",
-                    label: "From line to line"
+      length :grid, as: :told_step, default: nil, least: Documents::Measures::FINEST, most: 1, because: "rulers have no finer lines",
+                    label: "From line to line", meaning: "1/8 unless you say so; on a metric ruler 1mm."
       length :main_lines_at, default: 0r, least: 0r, most: 1, label: "Main lines at"
+
+      # From line to line where its document does not say, inches.
+      USUAL = { inch: 1/8r, cm: 5/127r, mm: 5/127r }.freeze
+      # Between two numbered lines, inches.
+      NUMBERED = { inch: 1r, cm: 50/127r, mm: 50/127r }.freeze
+
+      # @return [Rational] inches from line to line
+      def step
+        told_step || USUAL.fetch(written_in)
+      end
+
+      # @return [Rational] inches from one number to the next: an inch, or a centimetre
+      def numbered
+        NUMBERED.fetch(written_in)
+      end
 
       # @return [Grid] the lines printed on it
       def grid
@@ -18,9 +33,9 @@ module OakenGauge
       end
 
       # @param size [Rational] inches
-      # @return [Boolean] whether an inch line stands at the size
+      # @return [Boolean] whether one of the heavy lines, an inch or a centimetre from each other, stands at the size
       def main_line?(size)
-        ((size - main_lines_at) % 1).zero?
+        ((size - main_lines_at) % numbered).zero?
       end
 
       # Halves are plain to see on any ruler.
@@ -33,7 +48,7 @@ module OakenGauge
       # @param size [Rational] inches
       # @return [Boolean]
       def half?(size)
-        (2 * size).denominator == 1
+        (2 * size / numbered).denominator == 1
       end
 
       # @return [Rational] inches of its longer edge, the longest cut it can guide
@@ -44,6 +59,34 @@ module OakenGauge
       # @return [Rational] inches of its shorter edge: a wider piece needs more than the ruler
       def reach_across
         [width, length].min
+      end
+
+      # Lying along its length: every inch line right across, the others as ticks along the lower edge.
+      # @return [Picture]
+      def picture
+        Picture.draw do |draw|
+          draw.body(Polygon.rectangle(reach, reach_across))
+          printed(reach).each { |at| across(draw, at) }
+          printed(reach_across).select { |at| main_line?(at) }.each { |at| draw.line([0, at], [reach, at], :main) }
+        end
+      end
+
+      private
+
+      def printed(side)
+        (1..((side / step).ceil - 1)).map { |place| place * step }
+      end
+
+      def across(draw, at)
+        weight = weight_of(at)
+        draw.line([at, 0], [at, reach_across * { main: 1, half: 1/8r, fine: 1/16r }.fetch(weight)], weight)
+        draw.label([at, reach_across * 3/16r], at) if weight == :main
+      end
+
+      def weight_of(line)
+        return :main if main_line?(line)
+
+        half?(line) ? :half : :fine
       end
     end
   end

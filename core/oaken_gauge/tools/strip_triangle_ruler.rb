@@ -63,7 +63,31 @@ module OakenGauge
         end
       end
 
+      # Each side by itself, blunt tip up, as large as the patch of its largest number. A line is where the lower edge
+      # of the strip lies.
+      # @return [Picture]
+      def picture
+        Picture.draw { |draw| sides.inject(0) { |left, side| draw_side(draw, side, left) + Picture::GAP } }
+      end
+
       private
+
+      def draw_side(draw, side, left)
+        drawn = side.marks.map { |number| mark(side, number) }.select { |mark| mark.finished.positive? }
+        return left if drawn.empty?
+
+        body = drawn.last.shape.strip_outline(made_for_seam).move(left, 0)
+        draw.body(body)
+        drawn.each { |mark| draw_mark(draw, body, mark.printed, mark.shape.strip_width(made_for_seam)) }
+        left + body.width
+      end
+
+      # The strip's upper edge lies along the blunt tip, its lower edge on the line.
+      def draw_mark(draw, body, number, strip)
+        at = body.height - strip
+        from, to = draw.across(body, at, (number % 1).zero? ? :main : :half)
+        draw.label([from + ((to - from) * 3/8r), at + (body.height/40r)], number)
+      end
 
       def sides_for(shape)
         sides.select { |side| side.makes == shape.kind }

@@ -49,7 +49,31 @@ module OakenGauge
         exact.empty? && nearly?(shape) ? marks : exact
       end
 
+      # As it is cut round, with the seam line inside.
+      # @return [Picture]
+      def picture
+        left, _, low, = raw.bounds
+        Picture.draw do |draw|
+          draw.body(raw.move(-left, -low))
+          sewn.move(-left, -low).edges.each { |ends| draw.line(*ends.map(&:rect), :seam) }
+        end
+      end
+
+      # @return [Polygon] the line it is sewn along
+      def sewn
+        traced? ? finished_outline : shape.outline
+      end
+
+      # @return [Polygon] the line it is cut along
+      def raw
+        traced? ? drawn : shape.cut_outline(made_for_seam)
+      end
+
       private
+
+      def traced?
+        !drawn.nil? && includes_seam
+      end
 
       def nearly?(needed)
         drawn && includes_seam && shape.kind == needed.kind && [shape, needed].all? { |one| one.finished.is_a?(Numeric) } &&
@@ -63,7 +87,7 @@ module OakenGauge
       end
 
       def finished_outline
-        drawn && includes_seam ? self.class.drawn_in(drawn, made_for_seam) : super
+        traced? ? self.class.drawn_in(drawn, made_for_seam) : super
       end
     end
   end

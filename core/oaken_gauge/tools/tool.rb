@@ -79,6 +79,19 @@ module OakenGauge
         true
       end
 
+      # A tool keeps the measure it is printed in: in a metric project its line is told in inches, and how much that is.
+      # @param inches [Rational]
+      # @param measure [Symbol] what is worked in
+      # @return [String] the line as it is read on the tool
+      def line(inches, measure)
+        Length.new(inches, written_in).line_for(measure)
+      end
+
+      # @return [Picture, nil] how it looks, to scale; nil for what has no size
+      def picture
+        nil
+      end
+
       # @return [Rational, nil] the seam allowance its numbers count on; nil when they count on none
       def made_for_seam
         nil

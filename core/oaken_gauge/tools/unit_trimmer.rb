@@ -35,6 +35,15 @@ module OakenGauge
         numbers.between(least + (2 * made_for_seam), most + (2 * made_for_seam)).map { |number| trim_mark(kind, number) }
       end
 
+      # Its numbers as squares that share a corner, with the line that is laid on the seam.
+      # @return [Picture]
+      def picture
+        Picture.draw do |draw|
+          draw.nested(numbers.map { |number| [[number, number], number] })
+          draw.line([0, draw.height], [draw.width, 0], :seam)
+        end
+      end
+
       private
 
       def trim_mark(kind, number)

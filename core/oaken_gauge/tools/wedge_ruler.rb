@@ -30,7 +30,26 @@ module OakenGauge
         end
       end
 
+      # Tip up, as wide as its widest strip wants; a line is where the lower edge of a strip lies.
+      # @return [Picture, nil] nil where no wedge is left of its widest strip
+      def picture
+        widest = marks.last
+        Picture.draw { |draw| draw_on(draw, widest) } if widest.finished.positive?
+      end
+
       private
+
+      def draw_on(draw, widest)
+        low = -made_for_seam
+        body = Patches::Wedge.new(widest.finished).cut_outline(made_for_seam).between(low, low + widest.printed).settle
+        draw.body(body)
+        lines.each { |line| draw_line(draw, body, line) }
+      end
+
+      def draw_line(draw, body, line)
+        at = body.height - line.strip
+        draw.label([draw.across(body, at, :main).sum/2r, at + (body.height/30r)], line.strip)
+      end
 
       # The largest wedge that the strip holds, inches high.
       def finished(strip)

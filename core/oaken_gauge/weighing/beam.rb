@@ -6,11 +6,13 @@ module OakenGauge
     # tool that makes one of its patches. A straight ruler has no sizes printed; its row shows the line
     # that a patch of each finished size is cut at.
     class Beam
-      # Where the beam begins and ends, in inches of finished size.
-      FROM = 1/2r
-      TO = 8r
-      # From one stop of the fence to the next.
-      STOP = 1/8r
+      # Where the beam begins, where it ends at the least, from one stop of the fence to the next, and from one number to the
+      # next: in inches of finished size. By eighths from 1/2 to 8, or by halves of a centimetre from 1 to 20.
+      INCHES = { from: 1/2r, to: 8r, stop: 1/8r, number: 1r }.freeze
+      CENTIMETRES = { from: 1r, to: 20r, stop: 1/2r, number: 1r }.transform_values { |amount| amount * Length::MEASURES.fetch(:cm) }.freeze
+
+      # A line on the beam. - at: inches; - number: whether its number stands there; - half: whether it is halfway between two
+      Tick = Struct.new(:at, :number, :half, keyword_init: true)
 
       # - role: of which fabric a straight ruler cuts what its row shows, where a unit has patches of several sizes
       # - locked: the mark that stands at the wanted size, or nil
@@ -29,15 +31,33 @@ module OakenGauge
 
       # @return [Array<Rational>] where the fence can stand, inches
       def stops
-        FROM.step(to, STOP).to_a
+        @stops ||= from.step(to, scale[:stop]).to_a
+      end
+
+      # @return [Array<Tick>] a line at every stop
+      def ticks
+        stops.map { |stop| Tick.new(at: stop, number: on?(stop, scale[:number]), half: on?(stop, scale[:number] / 2)) }
+      end
+
+      # @return [Rational] where the scale begins, inches
+      def from
+        scale[:from]
       end
 
       # @return [Rational] where the scale ends, inches
       def to
-        [TO, size.ceil.to_r].max
+        [scale[:to], (size / scale[:number]).ceil * scale[:number]].max
       end
 
       private
+
+      def scale
+        @task.measure == :inch ? INCHES : CENTIMETRES
+      end
+
+      def on?(stop, step)
+        (stop % step).zero?
+      end
 
       def unit
         @task.unit

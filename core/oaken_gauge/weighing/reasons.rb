@@ -61,9 +61,13 @@ module OakenGauge
       def trueness
         accuracy = @outcome.accuracy
         if accuracy.too_small > SOME then "#{in_hundred(accuracy.too_small)} of its units leave nothing to trim at one side."
-        elsif @outcome.trimmed? then "#{trimmed}, so #{in_hundred(accuracy.within)} come within 1/16 of their size."
-        else "#{in_hundred(accuracy.within).capitalize} come within 1/16 of their size#{cause(accuracy)}."
+        elsif @outcome.trimmed? then "#{trimmed}, so #{in_hundred(accuracy.within)} come within #{told.limit} of their size."
+        else "#{in_hundred(accuracy.within).capitalize} come within #{told.limit} of their size#{cause(accuracy)}."
         end
+      end
+
+      def told
+        SpokenMeasures.of(@outcome.way.task.measure)
       end
 
       def trimmed
@@ -73,7 +77,7 @@ module OakenGauge
       # What the size is off by always, or what makes it vary most.
       def cause(accuracy)
         size = accuracy.size
-        return ", average #{format('%.2f', size.mean.abs)} #{size.mean.positive? ? 'large' : 'small'}" if size.mean.abs > size.sd
+        return ", average #{told.tell(size.mean.abs)} #{size.mean.positive? ? 'large' : 'small'}" if size.mean.abs > size.sd
 
         accuracy.bias_edges > 1 ? ", with #{accuracy.bias_edges} raw edges on the bias" : ""
       end

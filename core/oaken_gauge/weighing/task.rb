@@ -32,6 +32,12 @@ module OakenGauge
         Task.new(**to_h, unit: other)
       end
 
+      # @param tools [Array<Tools::Tool>]
+      # @return [Task] the same question with other tools
+      def with_drawer(tools)
+        Task.new(**to_h, drawer: Tools::Drawer.new(tools))
+      end
+
       # @return [Cutters::Slots] the drawer's slotted rulers
       def slots
         @slots ||= Cutters::Slots.new(self)

@@ -62,8 +62,11 @@ module OakenGauge
         lines = @way.settings.select { |setting| between?(setting) }.uniq(&:mark)
         return if lines.empty?
 
-        words = lines.map { |line| "#{@way.say(line.mark)}, not #{@way.say(line.mark - line.tool.grid.step)}" }.join("; ")
-        [:between_lines, "Read the line twice: #{words}."]
+        [:between_lines, "Read the line twice: #{lines.map { |line| not_the_next(line) }.join('; ')}."]
+      end
+
+      def not_the_next(setting)
+        [setting.mark, setting.mark - setting.tool.step].map { |line| setting.tool.line(line, task.measure) }.join(", not ")
       end
 
       def between?(setting)
@@ -84,7 +87,7 @@ module OakenGauge
         setting = @way.settings.find { |one| along_strips?(one.tool) && MEANINGS.key?(one.reads) } or return
 
         reads, other = MEANINGS.fetch(setting.reads)
-        [:meaning, "The #{@way.say(setting.mark)} on #{setting.tool.name} is the #{reads}, not the #{other}."]
+        [:meaning, "The #{setting.tool.line(setting.mark, task.measure)} on #{setting.tool.name} is the #{reads}, not the #{other}."]
       end
 
       def along_strips?(tool)

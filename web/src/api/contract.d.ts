@@ -87,7 +87,9 @@ export interface paths {
         /** The kinds of units, tools and fabrics there are, each with its fields; of units one to begin with */
         get: {
             parameters: {
-                query?: never;
+                query?: {
+                    measure?: "inch" | "cm";
+                };
                 header?: never;
                 path?: never;
                 cookie?: never;
@@ -579,6 +581,686 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/start": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whether a bench was chosen, and whether it is the demo's */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                200: components["responses"]["Start"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        /** Look round with the demo, or come to one's own bench */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: components["requestBodies"]["Anything"];
+            responses: {
+                200: components["responses"]["Start"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/which-line": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Which line of which tool a unit is cut and trimmed by; nothing is stored */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: components["requestBodies"]["Anything"];
+            responses: {
+                /** @description The tools, laid on the fabric */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WhichLineAnswer"];
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The drills there are, and how they went */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description The drills */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            drills: {
+                                drill: string;
+                                title: string;
+                                results: components["schemas"]["DrillResult"][];
+                            }[];
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** Questions of a drill; the same seed asks the same */
+        get: {
+            parameters: {
+                query?: {
+                    seed?: number;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description The questions */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            questions: components["schemas"]["Question"][];
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        /** How a drill went */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: components["requestBodies"]["Anything"];
+            responses: {
+                /** @description The result */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DrillResult"];
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{id}/missing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** What the drawer lacks for the units of a project */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Units without a line, what one tool more would save, tools without use */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["MissingTools"];
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/units/{id}/templates.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** Templates of a unit's patches, to print */
+        get: {
+            parameters: {
+                query?: {
+                    paper?: string;
+                    blunt?: "yes" | "no";
+                    at?: string;
+                };
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description A PDF at true size */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/pdf": string;
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/units/{id}/templates.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** Templates of a unit's patches, to draw on */
+        get: {
+            parameters: {
+                query?: {
+                    blunt?: "yes" | "no";
+                    at?: string;
+                };
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description An SVG at true size */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "image/svg+xml": string;
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tools/{id}/template.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** A template of the drawer, to print */
+        get: {
+            parameters: {
+                query?: {
+                    paper?: string;
+                };
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description A PDF at true size */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/pdf": string;
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tools/{id}/template.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** A template of the drawer, to draw on */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description An SVG at true size */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "image/svg+xml": string;
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outlines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The outline that an SVG holds; nothing is stored, run or fetched */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: components["requestBodies"]["Anything"];
+            responses: {
+                /** @description The outline in inches, and what was left aside */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            outline: string[][];
+                            left_aside: string[];
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tools/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How a tool looks that is being filled in, and what its numbers would mean; nothing is stored */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: components["requestBodies"]["Anything"];
+            responses: {
+                /** @description Its picture and readings */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ToolLook"];
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tools/usual": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Tools that quilters usually own */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description The tools, with pictures */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            tools: {
+                                tool: components["schemas"]["Tool"];
+                                picture: components["schemas"]["Picture"];
+                            }[];
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tools.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The drawer's marks as a table */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                200: components["responses"]["Table"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tools/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Tools out of a table */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: components["requestBodies"]["Anything"];
+            responses: {
+                200: components["responses"]["TakenIn"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fabrics.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The shelf as a table */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                200: components["responses"]["Table"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fabrics/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Fabrics out of a table */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: components["requestBodies"]["Anything"];
+            responses: {
+                200: components["responses"]["TakenIn"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fabrics/promised": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the picks of all projects take of each fabric, by its id */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description The promises */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            promised: {
+                                [key: string]: components["schemas"]["Promise"];
+                            };
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tools": {
         parameters: {
             query?: never;
@@ -978,6 +1660,48 @@ export interface paths {
         };
         trace?: never;
     };
+    "/api/bench/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What of such a file is here already; nothing is stored */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: components["requestBodies"]["Anything"];
+            responses: {
+                /** @description By kind, what is new, the same, and something else by the same name */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            tools: components["schemas"]["Looked"];
+                            fabrics: components["schemas"]["Looked"];
+                            blocks: components["schemas"]["Looked"];
+                            projects: components["schemas"]["Looked"];
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bench": {
         parameters: {
             query?: never;
@@ -1013,7 +1737,10 @@ export interface paths {
         /** Add what is in such a file to what is here */
         post: {
             parameters: {
-                query?: never;
+                query?: {
+                    /** @description Where something else goes by a name - keep both, keep hers, or take the file's */
+                    clash?: "both" | "mine" | "theirs";
+                };
                 header?: never;
                 path?: never;
                 cookie?: never;
@@ -1145,6 +1872,13 @@ export interface components {
         /** @description A length such as "2 7/8" */
         Length: string;
         Project: {
+            /**
+             * @description What it is worked in
+             * @enum {string}
+             */
+            measure: "inch" | "cm";
+            /** @description The tools it may use, by their ids; the whole drawer where nothing is said */
+            tool_keys: string[] | null;
             id: number;
             name: string;
             seam_allowance: components["schemas"]["Length"];
@@ -1261,10 +1995,24 @@ export interface components {
             name: string;
             kind: string;
         };
+        Looked: {
+            new: string[];
+            same: string[];
+            other: string[];
+        };
+        DrillResult: {
+            drill: string;
+            asked: number;
+            right: number;
+            at: string;
+        };
+        Picture: components["schemas"]["ToolPicture"] | null;
         StoredTool: {
             id: number;
             lock_version: number;
             tool: components["schemas"]["Tool"];
+            retired: boolean;
+            picture: components["schemas"]["Picture"];
         };
         Fabric: {
             id: number;
@@ -1515,6 +2263,12 @@ export interface components {
             to: number;
             /** @description Where the fence can stand, at even distances from one end of the scale to the other */
             stops: string[];
+            /** @description A line at each stop; a number at some */
+            ticks: {
+                at: number;
+                number: string | null;
+                half: boolean;
+            }[];
             /** @description A length such as "2 7/8" or "7.3cm" */
             finished: string;
             at: number;
@@ -1535,6 +2289,19 @@ export interface components {
             methods: components["schemas"]["Method"][];
             beam?: components["schemas"]["Beam"];
             drawing?: components["schemas"]["UnitDrawing"];
+            /** @description How areas, small differences and bars of scale are told */
+            measures?: {
+                area: string;
+                square: number;
+                small: string;
+                thousandths: number;
+                digits: number;
+                limit: string;
+                bars: {
+                    inches: number;
+                    text: string;
+                }[];
+            };
         };
         Field: {
             name: string;
@@ -1567,6 +2334,153 @@ export interface components {
             kind: string;
             title: string;
             fields: components["schemas"]["Field"][];
+        };
+        WhichLineAnswer: {
+            unit: components["schemas"]["UnitDocument"];
+            drawing: components["schemas"]["UnitDrawing"];
+            finished: string[];
+            unfinished: string[];
+            asks: {
+                finished: string[];
+                say: string;
+            } | null;
+            groups: {
+                title: string;
+                roles: string[];
+                size: string[] | null;
+                layings: {
+                    tool: string;
+                    name: string;
+                    mark: string;
+                    reads: string;
+                    steps: string[];
+                    /** @description A tool on fabric, in inches, upward */
+                    scene: {
+                        fabric: number[][][];
+                        pieces: number[][][];
+                        bodies: number[][][];
+                        lines: {
+                            from: number[];
+                            to: number[];
+                            /** @enum {string} */
+                            weight: "main" | "half" | "fine" | "seam";
+                        }[];
+                        lit: {
+                            from: number[];
+                            to: number[];
+                            /** @enum {string} */
+                            weight: "main" | "half" | "fine" | "seam";
+                        }[];
+                        label: {
+                            at: number[];
+                            text: string;
+                        };
+                    } | null;
+                }[];
+                missing: {
+                    tool: string;
+                    name: string;
+                    say: string;
+                }[];
+            }[];
+            wedges: {
+                /** @description A length such as "2 7/8" or "7.3cm" */
+                strip: string;
+                /** @description A length such as "2 7/8" or "7.3cm" */
+                ring: string;
+                corner: string;
+                web: string;
+                kite: string;
+                wedges: number;
+            }[] | null;
+        };
+        Question: {
+            ask: string;
+            choices: string[];
+            right: number;
+            because: string;
+            ruler: {
+                from: number;
+                to: number;
+                lit: number;
+                main_at: number;
+            } | null;
+            patches: {
+                role: string;
+                outline: number[][];
+            }[] | null;
+        };
+        MissingTools: {
+            unreached: string[];
+            idle: {
+                tool: string;
+                name: string;
+            }[];
+            gains: {
+                tool: Record<string, never>;
+                units: string[];
+                fabric: number;
+                minutes: number;
+                say: string;
+            }[];
+        };
+        ToolLook: {
+            /** @description A tool to scale, in inches, upward from its lower left corner */
+            picture: {
+                size: number[];
+                bodies: number[][][];
+                parts: number[][][];
+                lines: {
+                    from: number[];
+                    to: number[];
+                    /** @enum {string} */
+                    weight: "main" | "half" | "fine" | "seam";
+                }[];
+                labels: {
+                    at: number[];
+                    text: string;
+                }[];
+            } | null;
+            readings: {
+                /** @enum {string} */
+                reads: "finished" | "strip";
+                told: boolean;
+                /** @description A length such as "2 7/8" or "7.3cm" */
+                number: string;
+                /** @description A length such as "2 7/8" or "7.3cm" */
+                strip: string;
+                /** @description A length such as "2 7/8" or "7.3cm" */
+                finished: string;
+                outline: number[][];
+                say: string;
+            }[][];
+        };
+        /** @description A tool to scale, in inches, upward from its lower left corner */
+        ToolPicture: {
+            size: number[];
+            bodies: number[][][];
+            parts: number[][][];
+            lines: {
+                from: number[];
+                to: number[];
+                /** @enum {string} */
+                weight: "main" | "half" | "fine" | "seam";
+            }[];
+            labels: {
+                at: number[];
+                text: string;
+            }[];
+        };
+        Promise: {
+            promised: string;
+            left: string | null;
+            twice: boolean;
+            say: string;
+            by: {
+                project: string;
+                units: string[];
+                takes: string;
+            }[];
         };
         QuiltAnswer: {
             /** @description Width and height, to the nearest 1/16 */
@@ -1741,6 +2655,46 @@ export interface components {
         };
     };
     responses: {
+        /** @description Which bench */
+        Start: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": {
+                    chosen: boolean;
+                    demo: boolean;
+                    has_own: boolean;
+                    project_id: number | null;
+                };
+            };
+        };
+        /** @description Comma-separated values */
+        Table: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "text/csv": string;
+            };
+        };
+        /** @description What was ready, what was wrong, and how many were added */
+        TakenIn: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": {
+                    ready: string[];
+                    added: number;
+                    faults: {
+                        line: number;
+                        column: string;
+                        say: string;
+                    }[];
+                };
+            };
+        };
         /** @description What went wrong */
         Problem: {
             headers: {
@@ -1822,7 +2776,15 @@ export interface components {
     parameters: {
         Id: number;
     };
-    requestBodies: never;
+    requestBodies: {
+        Anything: {
+            content: {
+                "application/json": {
+                    [key: string]: unknown;
+                };
+            };
+        };
+    };
     headers: never;
     pathItems: never;
 }

@@ -1,0 +1,121 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  # The doors to what a maker has: her tools and how they look, which line they are set to, her fabric, templates to print,
+  # drills. They are opened as methods of {OakenGauge}.
+  #
+  # @example
+  #   OakenGauge.which_line("unit" => { "kind" => "half_square", "finished" => "2", "count" => 4 })["groups"]
+  module BenchDoors
+    # @param document [Hash] a weigh document; its fabrics do not matter
+    # @return [Hash] every tool in the drawer that has a line for the unit, as it is laid; the nearest of those that have none
+    def which_line(document)
+      Documents::WhichLineWriter.new(read_weighing(document)).write
+    end
+
+    # @param takes [Array<Hash>] of every unit that a method was picked for: "project" and "unit" by name, "method",
+    #   "question" as a weigh document, and "fabrics", ids by role
+    # @return [Hash{String => Hash}] what they take of each fabric and what is left, by the fabric's id
+    def promised(takes)
+      read = takes.filter_map { |take| Documents::Asked.take(take) }
+      Documents::PromisesWriter.new(Shelf::Promises.new(read)).write
+    end
+
+    # @param units [Array<Hash>] "name" and "question", a weigh document, of units that share a drawer
+    # @return [Hash] units that no tool has a line for, what one tool more would save, tools without use
+    def missing_tools(units)
+      read = units.filter_map { |unit| Documents::Asked.unit(unit) }
+      Documents::MissingWriter.new(Shelf::MissingTools.new(read)).write
+    end
+
+    # @return [Array<Hash>] the drills there are: "drill" and "title"
+    def drills
+      Practice.drills.map { |drill| { "drill" => drill.kind.to_s, "title" => drill.title } }
+    end
+
+    # @param drill [String]
+    # @param tools [Array<Hash>] documents of the drawer that is asked about
+    # @param chance [#call] gives one of the numbers from 0 to one less than it is asked for
+    # @return [Array<Hash>, nil] questions; nil where there is no such drill
+    def practice(drill, tools, chance)
+      kind = Practice.called(drill) or return
+      asked = kind.new(Tools::Drawer.new(tools.map { |tool| read_tool(tool) }), chance)
+      Documents::PracticeWriter.new(Array.new(Practice::QUESTIONS) { asked.question }).write
+    end
+
+    # @param document [Hash] a weigh document
+    # @param blunt [Boolean] with the dog ears off already
+    # @return [Array<Templates::Pattern>] a template of each patch
+    def templates(document, blunt: false)
+      Templates::Pattern.of(read_weighing(document), blunt: blunt)
+    end
+
+    # @param document [Hash] a tool's document
+    # @return [Templates::Pattern, nil] nil for a tool that is no template
+    def template_of(document)
+      tool = read_tool(document)
+      Templates::Pattern.of_tool(tool) if tool.is_a?(Tools::Template)
+    end
+
+    # @param patterns [Array<Templates::Pattern>]
+    # @return [String] an SVG at true size
+    def templates_svg(patterns)
+      Templates::Svg.new(patterns).to_s
+    end
+
+    # @param name [String] "letter" or "a4"
+    # @return [Templates::Paper, nil]
+    def paper(name)
+      Templates::Paper.called(name)
+    end
+
+    # @param shelf [Array<Hash>] "name" and "fabric", a fabric's document
+    # @return [String] comma-separated values
+    def fabrics_table(shelf)
+      Tables::Fabrics.write(shelf)
+    end
+
+    # @param drawer [Array<Hash>] documents of tools
+    # @return [String] comma-separated values, a row a mark
+    def tools_table(drawer)
+      Tables::Tools.write(drawer)
+    end
+
+    # @param text [String] comma-separated values
+    # @return [Hash] "entries", each with "name" and "fabric", of the rows that can be read, and "faults" of the others
+    def read_fabrics_table(text)
+      read_table(Tables::Fabrics.new(text))
+    end
+
+    # @param text [String] comma-separated values
+    # @return [Hash] "entries", tools' documents without ids, of the rows that can be read, and "faults" of the others
+    def read_tools_table(text)
+      read_table(Tables::Tools.new(text))
+    end
+
+    # @param svg [String] the text of a file
+    # @return [Hash] "outline" in inches, and what was "left_aside"
+    def read_outline(svg)
+      Documents::SvgOutline.new(svg).read
+    end
+
+    # @param document [Hash] a tool's document
+    # @return [Hash{String => Object}] "picture" of it to scale, or nil, and "readings" of its numbers
+    def tool_picture(document)
+      tool = read_tool(document)
+      writer = Documents::ToolPictureWriter.new(tool)
+      { "picture" => writer.write, "readings" => writer.readings }
+    end
+
+    # @return [Array<Hash>] documents of the tools that quilters usually own
+    def usual_tools
+      Tools::Usual.all.map(&:to_document)
+    end
+
+    private
+
+    def read_table(table)
+      { "entries" => table.entries, "faults" => table.faults.map { |fault| fault.to_h.transform_keys(&:to_s) } }
+    end
+  end
+end

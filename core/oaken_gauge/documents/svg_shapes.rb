@@ -1,0 +1,75 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Documents
+    # The closed shapes of an SVG as corners in inches, downwards as paper counts, whatever they are moved and turned by.
+    class SvgShapes
+      NUMBER = /[-+]?(?:\d+\.?\d*|\.\d+)(?:e[-+]?\d+)?/i
+      # What is drawn and is no outline.
+      WORDS = { "text" => "text", "circle" => "a circle", "ellipse" => "an ellipse", "line" => "a line",
+                "polyline" => "an open line" }.freeze
+      MOST_DEEP = 40
+
+      # @param scale [Float] inches to a unit
+      # @param refuse [Proc] is told why the file cannot be used
+      # @param aside [Proc] is told what is left aside
+      def initialize(scale, refuse, aside)
+        @scale = scale
+        @refuse = refuse
+        @aside = aside
+      end
+
+      # @param svg [REXML::Element]
+      # @return [Array<Array<Array(Float, Float)>>]
+      def of(svg)
+        walk(svg, [@scale, 0.0, 0.0, @scale, 0.0, 0.0], 0)
+      end
+
+      private
+
+      def walk(element, matrix, deep)
+        @refuse.call("is nested too deep: allowed are #{MOST_DEEP} groups in one another") if deep > MOST_DEEP
+        element.elements.flat_map do |child|
+          next [] if %w[defs metadata style title desc].include?(child.name)
+
+          own = SvgMatrix.product(matrix, SvgMatrix.of(child.attributes["transform"].to_s))
+          %w[g svg a].include?(child.name) ? walk(child, own, deep + 1) : shape(child, own)
+        end
+      end
+
+      def shape(element, matrix)
+        corners = without_repeats(corners_of(element) || [])
+        @refuse.call("has a shape of more than #{SvgOutline::CORNERS} corners") if corners.size > SvgOutline::CORNERS
+        corners.size < 3 ? [] : [corners.map { |x, y| SvgMatrix.apply(matrix, x, y) }]
+      end
+
+      def without_repeats(corners)
+        each_once = corners.chunk_while { |one, other| one == other }.map(&:first)
+        each_once.size > 1 && each_once.first == each_once.last ? each_once[0..-2] : each_once
+      end
+
+      def corners_of(element)
+        case element.name
+        when "polygon" then numbers(element.attributes["points"]).each_slice(2).select { |pair| pair.size == 2 }
+        when "rect" then rectangle(element)
+        when "path" then SvgPath.new(element.attributes["d"].to_s, @aside).corners
+        else left_aside(element.name)
+        end
+      end
+
+      def left_aside(name)
+        @aside.call(WORDS[name]) if WORDS.key?(name)
+        nil
+      end
+
+      def rectangle(element)
+        x, y, wide, high = %w[x y width height].map { |name| numbers(element.attributes[name]).first || 0.0 }
+        [[x, y], [x + wide, y], [x + wide, y + high], [x, y + high]] if wide.positive? && high.positive?
+      end
+
+      def numbers(text)
+        text.to_s.scan(NUMBER).map(&:to_f)
+      end
+    end
+  end
+end

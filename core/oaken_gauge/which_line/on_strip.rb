@@ -1,0 +1,75 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module WhichLine
+    # A triangle ruler on a strip: its blunt tip on one edge, its line on the other, rotated for each next cut.
+    class OnStrip < Layer
+      # @return [Laying, nil]
+      def laying
+        return if other_seam? || !mark
+
+        Laying.new(tool: tool, mark: printed(mark), reads: mark.reads, steps: steps, scene: scene)
+      end
+
+      # @return [Missing, nil]
+      def missing
+        return unless tool.makes?(shape.kind) && !laying
+        return other_seam if other_seam?
+
+        Missing.new(tool: tool, say: neighbours + larger)
+      end
+
+      private
+
+      def mark
+        @mark ||= tool.marks_making(shape).first
+      end
+
+      def strip
+        shape.strip_width(seam)
+      end
+
+      def steps
+        ["Cut a strip #{say(strip)} wide.#{two_numbers}", lay_words,
+         shape.kind == :half_square ? "Cut the upright side, then the slanted one." : "Cut both slanted sides.",
+         "For the next one rotate the ruler 180°, don't flip it: the tip then lies on the lower edge, beside the slanted cut."]
+      end
+
+      def lay_words
+        side = ", the #{shape.title} side of the ruler" if tool.sides.size > 1
+        "Lay the blunt tip on the upper edge of the strip and the line #{printed(mark)} on its lower edge#{side}."
+      end
+
+      # The number on the ruler and the strip are easily taken for one another.
+      def two_numbers
+        return " The number on the ruler is the strip width." unless mark.reads == :finished
+
+        " The #{printed(mark)} on the ruler is the finished size, not the strip."
+      end
+
+      # The ruler over the third triangle of the strip.
+      def scene
+        Scene.on_strip(Tiling.new(shape.strip_outline(seam)), strip, printed(mark)) do |under|
+          left = under.bounds.first
+          [body.move(left, strip - body.height), own.map { |one| line_of(one, left) }]
+        end
+      end
+
+      # Its side as large as its largest number, tip up.
+      def body
+        @body ||= own.map(&:shape).max_by(&:finished).strip_outline(seam)
+      end
+
+      def own
+        tool.marks.select { |one| one.makes == shape.kind && one.finished.positive? }
+      end
+
+      # One of its lines, where it lies now.
+      def line_of(one, left)
+        at = strip - one.shape.strip_width(seam)
+        from, to = one.shape.strip_outline(seam).bounds.first(2)
+        Line.new([left + from, at], [left + to, at], one.main ? :main : :half)
+      end
+    end
+  end
+end

@@ -1,0 +1,59 @@
+# frozen_string_literal: true
+
+module Server
+  module Resources
+    # The drawer's marks and the shelf as tables, out and in. What cannot be read is told by its line and column, and nothing
+    # is added before that was seen.
+    class Tables < Base
+      get "/api/fabrics.csv" do
+        send_out OakenGauge.fabrics_table(maker.fabrics.map { |fabric| { "name" => fabric.name, "fabric" => fabric.document } }), "fabrics"
+      end
+
+      get "/api/tools.csv" do
+        send_out OakenGauge.tools_table(maker.drawer), "tools"
+      end
+
+      post "/api/fabrics/table" do
+        take_in(:read_fabrics_table) do |entry|
+          maker.fabrics.create!(name: entry["name"], document: entry["fabric"], **Importer::PLAIN)
+        end
+      end
+
+      post "/api/tools/table" do
+        take_in(:read_tools_table) do |tool|
+          maker.tools.create!(document: { **tool, "id" => free_id(tool["name"]) }, position: maker.tools.reload.size)
+        end
+      end
+
+      private
+
+      def maker
+        @maker ||= Models::Maker.at_bench
+      end
+
+      def send_out(text, name)
+        content_type "text/csv"
+        headers["content-disposition"] = %(attachment; filename="#{name}.csv")
+        halt 200, text
+      end
+
+      # With faults, what is right waits until the sender says so.
+      def take_in(door, &add)
+        text, confirmed = read(required: %w[csv], optional: %w[confirmed]) do |keys|
+          [keys.value("csv", :text), keys.value("confirmed", :aside)]
+        end
+        table = OakenGauge.public_send(door, text)
+        added = table["faults"].empty? || confirmed ? table["entries"] : []
+        maker.transaction { added.each(&add) }
+        answer({ "ready" => table["entries"].map { |entry| entry["name"] }, "faults" => table["faults"], "added" => added.size })
+      end
+
+      def free_id(name)
+        plain = name.downcase.gsub(/[^a-z0-9]+/, "-").gsub(/\A-|-\z/, "")[0, 60]
+        plain = "tool" if plain.empty?
+        taken = maker.tools.reload.map(&:key)
+        [plain, *(2..(taken.size + 2)).map { |number| "#{plain}-#{number}" }].find { |id| !taken.include?(id) }
+      end
+    end
+  end
+end

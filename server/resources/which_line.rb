@@ -1,0 +1,12 @@
+# frozen_string_literal: true
+
+module Server
+  module Resources
+    # Which line of which tool a unit is cut by, with her own drawer where none is told.
+    class WhichLine < Base
+      post "/api/which-line" do
+        answer OakenGauge.which_line({ "tools" => Models::Maker.at_bench.drawer, **object(document) })
+      end
+    end
+  end
+end

@@ -1,0 +1,79 @@
+# frozen_string_literal: true
+
+require "support/core_case"
+
+# What is promised of the shelf, and what is missing in the drawer.
+class ShelfTest < CoreCase
+  BOLT = { "form" => "yardage", "length" => "9" }.freeze
+  STRIPS = { "form" => "strips", "width" => "2 1/2", "count" => 3 }.freeze
+  UNIT = { "kind" => "half_square", "finished" => "2", "count" => 24 }.freeze
+
+  def take(project, method, light, dark, fabrics, unit = UNIT)
+    { "project" => project, "unit" => "Tips", "method" => method, "fabrics" => fabrics,
+      "question" => { "unit" => unit, "fabrics" => { "light" => light, "dark" => dark }, "tools" => OakenGauge.usual_tools } }
+  end
+
+  # A strip of 2 1/2 off the bolt and one of three strips; then two strips of 2 7/8 for both fabrics from one bolt: 5 3/4.
+  def test_what_projects_take_is_added_up_by_fabric
+    promised = OakenGauge.promised([take("One", "triangle_ruler/strip_pair", BOLT, STRIPS, { "light" => "1", "dark" => "2" }),
+                                    take("Two", "rotary/two_at_a_time", BOLT, { "same_as" => "light" }, { "light" => "1", "dark" => "1" })])
+
+    assert_equal ["8 1/4", "3/4", false], promised["1"].values_at("promised", "left", "twice")
+    assert_equal ["1 strip", "2 strips"], promised["2"].values_at("promised", "left")
+    assert_equal([["One", "2 1/2"], ["Two", "5 3/4"]], promised["1"]["by"].map { |share| share.values_at("project", "takes") })
+  end
+
+  def test_fabric_promised_twice_is_said
+    more = take("Three", "rotary/two_at_a_time", BOLT, { "same_as" => "light" }, { "light" => "1", "dark" => "1" })
+    promised = OakenGauge.promised([more, more.merge("project" => "Four")])["1"]
+
+    assert_equal [true, "0"], promised.values_at("twice", "left")
+    assert_equal "Promised twice: Three and Four together take 2 1/2 more than there is.", promised["say"]
+  end
+
+  def test_a_bolt_of_unknown_length_has_nothing_left_over_to_tell
+    promised = OakenGauge.promised([take("One", "rotary/two_at_a_time", { "form" => "yardage" }, STRIPS.merge("count" => 1, "width" => "3"),
+                                         { "light" => "1", "dark" => "2" })])
+
+    assert_nil promised["1"]["left"]
+    assert_match(/was not entered/, promised["1"]["say"])
+  end
+
+  # What cannot be read any more, or be made with these tools, takes nothing.
+  def test_what_cannot_be_made_takes_nothing
+    broken = take("One", "rotary/two_at_a_time", BOLT, STRIPS, { "light" => "1" }, UNIT.merge("finished" => "a"))
+    unmade = take("One", "die/patches", BOLT, STRIPS, { "light" => "1" }, UNIT.merge("finished" => "5"))
+
+    assert_empty OakenGauge.promised([broken, unmade])
+  end
+
+  def missing(units, tools)
+    OakenGauge.missing_tools(units.map { |name, unit| { "name" => name, "question" => { "unit" => unit, "tools" => tools } } })
+  end
+
+  def test_units_without_a_line_and_tools_without_use_are_told
+    usual = OakenGauge.usual_tools
+    answer = missing({ "Tips" => UNIT, "Odd" => UNIT.merge("finished" => "2 3/8") }, usual.reject { |tool| tool["kind"] == "marking_aid" })
+
+    assert_equal ["Odd"], answer["unreached"]
+    assert_equal %w[geese-trimmer wedge-ruler die-square-2].sort, answer["idle"].map { |tool| tool["tool"] }.sort
+  end
+
+  # What is said to be saved is what weighing says without and with the tool.
+  def test_one_tool_more_saves_what_weighing_says_it_saves
+    ruler = OakenGauge.usual_tools.first(1)
+    gain = missing({ "Tips" => UNIT }, ruler)["gains"].find { |one| one["tool"]["id"] == "finished-triangle" }
+    without, with = [ruler, [*ruler, gain["tool"]]].map do |tools|
+      OakenGauge.weigh({ "unit" => UNIT, "tools" => tools })["methods"].first
+    end
+
+    assert_equal ["Tips"], gain["units"]
+    assert_in_delta without["effort"]["minutes"] - with["effort"]["minutes"], gain["minutes"], 0.06
+    assert_in_delta without["waste"]["net"] - with["waste"]["net"], gain["fabric"], 0.06
+    assert_match(/\ABest for Tips: /, gain["say"])
+  end
+
+  def test_nothing_is_said_of_a_drawer_without_units
+    assert_equal({ "unreached" => [], "idle" => [], "gains" => [] }, OakenGauge.missing_tools([]))
+  end
+end

@@ -1,0 +1,126 @@
+# frozen_string_literal: true
+
+require "support/core_case"
+
+# Which line of which tool: the numbers, how they are laid, and what helps where there is none.
+class WhichLineTest < CoreCase
+  WhichLine = OakenGauge::WhichLine
+
+  def answer(kind, finished, tools = OakenGauge.usual_tools, **more)
+    count = kind == "three_triangle" ? { "left" => 2, "right" => 2 } : 4
+    OakenGauge.which_line({ "unit" => { "kind" => kind, "finished" => finished, "count" => count }, "tools" => tools, **more.transform_keys(&:to_s) })
+  end
+
+  def laying(answer, tool, title = nil)
+    groups = answer["groups"].select { |group| title.nil? || group["title"] == title }
+    groups.flat_map { |group| group["layings"] }.find { |one| one["tool"] == tool }
+  end
+
+  def lacking(answer, tool)
+    answer["groups"].flat_map { |group| group["missing"] }.find { |one| one["tool"] == tool }&.fetch("say")
+  end
+
+  # HST 2: 2 7/8 on a ruler, 2 finished, 2 1/2 strip; trimmed to 2 1/2.
+  def test_each_tool_says_its_own_number_for_one_size
+    two = answer("half_square", "2")
+    said = %w[long-ruler finished-triangle strip-triangle die-hst-2 seam-square sheet-2].to_h { |tool| [tool, laying(two, tool)["mark"]] }
+
+    assert_equal({ "long-ruler" => "2 7/8", "finished-triangle" => "2", "strip-triangle" => "2 1/2", "die-hst-2" => "2", "seam-square" => "2 1/2",
+                   "sheet-2" => "2" }, said)
+    assert_equal [%w[2 2], ["2 1/2", "2 1/2"]], two.values_at("finished", "unfinished")
+    assert_includes laying(two, "finished-triangle")["steps"].join, "rotate the ruler 180°, don't flip it"
+  end
+
+  # A goose of 2 × 4: the QST of 4 from a strip 2 1/2, the HST of 2 from a strip 2 1/2; squares 5 1/4 and 2 7/8; letter C.
+  def test_a_goose_asks_for_each_of_its_patches
+    goose = answer("flying_geese", %w[2 4])
+
+    assert_equal ["4", "5 1/4"], [laying(goose, "finished-triangle", "Quarter-square triangle")["mark"], laying(goose, "long-ruler")["mark"]]
+    assert_equal(["2", "2 7/8"], %w[finished-triangle long-ruler].map { |tool| laying(goose, tool, "Half-square triangle")["mark"] })
+    assert_equal "C", laying(goose, "geese-trimmer")["mark"]
+    assert_includes laying(goose, "geese-trimmer")["steps"].first, "goose square is cut 5 1/2, the sky square 7"
+  end
+
+  def test_where_there_is_no_line_the_nearest_are_told_and_what_to_do
+    between = answer("half_square", "2 3/8")
+
+    assert_equal "No line for 2 3/8 finished: the nearest are 2 and 2 1/2. Cut at 2 1/2 and trim the sewn unit to 2 7/8, or change the size.",
+                 lacking(between, "finished-triangle")
+    assert_match(/is no whole number of cells/, lacking(between, "sheet-2"))
+    assert_match(/counts|made for a seam allowance of 1/, lacking(answer("half_square", "2", seam_allowance: "3/8"), "finished-triangle"))
+  end
+
+  # 9 7/8 is wider than 6 1/2 by 3 3/8, which the other ruler has.
+  def test_two_rulers_are_joined_for_a_wider_cut
+    rulers = [["a", "24"], ["b", "6 1/2"]].map { |id, long| { "kind" => "straight_ruler", "id" => id, "name" => id.upcase, "width" => "6 1/2", "length" => long } }
+
+    assert_includes laying(answer("half_square", "9", rulers), "a")["steps"].first, "all of this one, 6 1/2, and the line 3 3/8 of B"
+    assert_includes laying(answer("half_square", "9", rulers.first(1)), "a")["steps"].first, "lay it across the strip"
+    assert_match(/longer than this ruler/, lacking(answer("half_square", "24", rulers.last(1)), "b"))
+  end
+
+  # 3 1/2 less two quarters is 3; 2 and 2 3/8 are no unfinished sizes that anybody types; 6.5 cm less 1.5 is 5.
+  def test_a_size_that_smells_of_an_unfinished_one_is_asked_about
+    assert_equal %w[3 3], answer("half_square", "3 1/2")["asks"]["finished"]
+    assert_nil answer("half_square", "2")["asks"]
+    assert_nil answer("half_square", "2 3/8")["asks"]
+    assert_equal %w[5cm 5cm], answer("half_square", "6.5cm", seam_allowance: "0.75cm")["asks"]["finished"]
+  end
+
+  # CRAFT: strip 2 1/2 gives F = 4, corner square 2.0251, L = 3.0615, kite square 2.2427, 28 wedges in 40.
+  def test_the_chart_of_wedges_is_as_it_was_worked_out
+    rows = WhichLine::WedgeChart.new(1/4r).rows.to_h { |row| [row.strip, row] }
+
+    { 5/2r => [4, 2.0251, 3.0615, 2.2427, 28], 7/2r => [6, 2.6109, 4.5922, 3.0080, 21], 9/2r => [8, 3.1967, 6.1229, 3.7734, 17] }.each do |strip, expected|
+      expected.zip(rows[strip].to_h.values.drop(1)).each { |wanted, got| assert_in_delta wanted, got, 5e-5, strip }
+    end
+
+    assert_equal 5/2r, WhichLine::WedgeChart.new(1/4r).strip_for(4)
+  end
+
+  # With a tip blunted by 0.2 less than the flat one, the wedge from the same strip is 0.2 lower.
+  def test_a_blunted_tip_moves_the_chart
+    flat = (1 / Math.sin(Math::PI / 8) * 0.25) - 0.25
+    ruler = OakenGauge.read_tool({ "kind" => "wedge_ruler", "id" => "w", "name" => "W", "tip_blunt" => format("%.4f", flat - 0.2), "marks" => [{ "strip" => "4" }] })
+
+    assert_in_delta 2 * (3.5 - 0.2), WhichLine::WedgeChart.new(1/4r, ruler).rows.first.ring, 1e-3
+  end
+
+  SIZES = { "half_square" => "2", "flying_geese" => %w[2 4], "three_triangle" => "4", "wedge_ring" => "6", "rectangle" => %w[2 3] }.freeze
+
+  # Of every patch of some units with every usual tool: the tool, and how it lies.
+  def scenes
+    groups = SIZES.flat_map { |kind, size| answer(kind, size)["groups"] }.reject { |group| group["title"] == "The whole unit" }
+    groups.flat_map { |group| group["layings"] }.filter_map { |laying| laying.values_at("tool", "scene") if laying["scene"] }
+  end
+
+  def polygons(outlines)
+    outlines.map { |corners| OakenGauge::Polygon.new(corners) }.select { |one| one.area.abs > 1e-6 }
+  end
+
+  # By polygons: what is cut lies on the fabric, and nothing overlaps.
+  def test_what_is_cut_lies_on_the_fabric_and_apart
+    assert_operator scenes.size, :>, 15
+    scenes.each do |tool, scene|
+      fabric, pieces = scene.values_at("fabric", "pieces").map { |list| polygons(list) }
+
+      pieces.each { |piece| assert_in_delta piece.area, piece.shared_area(fabric.first), 2e-3, tool }
+      pieces.combination(2) { |one, other| assert_in_delta 0, one.shared_area(other), 2e-3, tool }
+    end
+  end
+
+  def test_the_line_of_a_triangle_ruler_lies_on_the_lower_edge_and_its_tip_on_the_upper
+    scene = laying(answer("half_square", "2"), "strip-triangle")["scene"]
+    body = scene["bodies"].first.map(&:last)
+
+    assert_in_delta 2.5, body.max, 1e-3
+    assert_equal [0.0], scene["lit"].flat_map { |line| [line["from"], line["to"]].map(&:last) }.uniq
+  end
+
+  def test_an_inch_ruler_keeps_its_inches_in_a_metric_project
+    metric = answer("half_square", "5cm", measure: "cm")
+
+    assert_equal "2 7/8in (7.30cm)", laying(metric, "long-ruler")["mark"]
+    assert_match(%r{nearest are 1 1/2in \(3.81cm\) and 2in \(5.08cm\)}, lacking(metric, "finished-triangle"))
+  end
+end
