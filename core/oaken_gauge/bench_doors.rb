@@ -7,10 +7,10 @@ module OakenGauge
   # @example
   #   OakenGauge.which_line("unit" => { "kind" => "half_square", "finished" => "2", "count" => 4 })["groups"]
   module BenchDoors
-    # @param document [Hash] a weigh document; its fabrics do not matter
+    # @param document [Hash] a weigh document; its fabrics do not matter, and "unfinished" may tell the size
     # @return [Hash] every tool in the drawer that has a line for the unit, as it is laid; the nearest of those that have none
     def which_line(document)
-      Documents::WhichLineWriter.new(read_weighing(document)).write
+      Documents::WhichLineWriter.new(read(document, Documents::WhichLineDocument).task).write
     end
 
     # @param takes [Array<Hash>] of every unit that a method was picked for: "project" and "unit" by name, "method",
@@ -110,6 +110,18 @@ module OakenGauge
     # @return [Array<Hash>] documents of the tools that quilters usually own
     def usual_tools
       Tools::Usual.all.map(&:to_document)
+    end
+
+    # @param document [Hash] "measured", tests and their readings, "maker" and "tools"
+    # @return [Hash] "maker", her profile with what it teaches, and "moved", each value that moved
+    def learn(document)
+      Documents::LearningWriter.new(read(document, Documents::LearningDocument)).write
+    end
+
+    # @param document [Hash] a maker's document
+    # @return [Weighing::Maker]
+    def read_hands(document)
+      read(document, Weighing::Maker)
     end
 
     private

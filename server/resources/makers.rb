@@ -15,6 +15,11 @@ module Server
         answer Models::Maker.at_bench.to_document
       end
 
+      # What tests of her own would teach; nothing is stored.
+      post "/api/maker/learn" do
+        answer OakenGauge.learn({ "maker" => maker.profile, "tools" => maker.drawer, **object(document) })
+      end
+
       private
 
       def maker

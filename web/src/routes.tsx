@@ -26,6 +26,15 @@ const blocks: Screen = async () => ({
 });
 const block: Screen = async () => ({ Component: (await import("./screens/blocks/BlockScreen")).BlockScreen });
 const quilt: Screen = async () => ({ Component: (await import("./screens/quilt/QuiltScreen")).QuiltScreen });
+const start: Screen = async () => ({
+  Component: (await import("./screens/start/StartScreen")).StartScreen,
+});
+const whichLine: Screen = async () => ({
+  Component: (await import("./screens/which-line/WhichLineScreen")).WhichLineScreen,
+});
+const practice: Screen = async () => ({
+  Component: (await import("./screens/practice/PracticeScreen")).PracticeScreen,
+});
 const project: Screen = async () => ({
   Component: (await import("./screens/first-unit/FirstUnit")).FirstOfProject,
 });
@@ -42,6 +51,9 @@ export const routes = createBrowserRouter([
   { path: "/maker", lazy: maker, errorElement: <Broken />, hydrateFallbackElement: <></> },
   { path: "/tools", lazy: tools, errorElement: <Broken />, hydrateFallbackElement: <></> },
   { path: "/fabrics", lazy: fabrics, errorElement: <Broken />, hydrateFallbackElement: <></> },
+  { path: "/start", lazy: start, errorElement: <Broken />, hydrateFallbackElement: <></> },
+  { path: "/which-line", lazy: whichLine, errorElement: <Broken />, hydrateFallbackElement: <></> },
+  { path: "/practice", lazy: practice, errorElement: <Broken />, hydrateFallbackElement: <></> },
   { path: "/projects", lazy: projects, errorElement: <Broken />, hydrateFallbackElement: <></> },
   { path: "/projects/:projectId", lazy: project, errorElement: <Broken />, hydrateFallbackElement: <></> },
   { path: "/blocks", lazy: blocks, errorElement: <Broken />, hydrateFallbackElement: <></> },

@@ -31,14 +31,19 @@ module OakenGauge
 
       PROMISE = object(promised: TEXT, left: maybe(TEXT), twice: YES, say: TEXT,
                        by: list(object(project: TEXT, units: list(TEXT), takes: TEXT))).freeze
-      GAIN = object(tool: { "type" => "object" }, units: list(TEXT), fabric: NUMBER, minutes: NUMBER, say: TEXT)
+      ANY = { "type" => "object", "additionalProperties" => true }.freeze
+      GAIN = object(tool: ANY, units: list(TEXT), fabric: NUMBER, minutes: NUMBER, say: TEXT)
       MISSING = object(unreached: list(TEXT), idle: list(object(tool: TEXT, name: TEXT)), gains: list(GAIN)).freeze
 
       RULER = object(from: NUMBER, to: NUMBER, lit: NUMBER, main_at: NUMBER)
       QUESTION = object(ask: TEXT, choices: list(TEXT), right: WHOLE, because: TEXT, ruler: maybe(RULER),
                         patches: maybe(list(object(role: TEXT, outline: POINTS)))).freeze
 
-      NAMED = { "ToolPicture" => PICTURE, "ToolLook" => LOOK, "WhichLineAnswer" => WHICH_LINE, "Promise" => PROMISE,
+      MOVED = object(value: TEXT, from: NUMBER, to: NUMBER, count: WHOLE, sd: maybe(NUMBER), say: TEXT)
+      LEARNT = object(maker: ANY, moved: list(MOVED)).freeze
+
+      NAMED = { "Learnt" => LEARNT, "ToolPicture" => PICTURE, "ToolLook" => LOOK, "WhichLineAnswer" => WHICH_LINE,
+                "Promise" => PROMISE,
                 "MissingTools" => MISSING, "Question" => QUESTION }.freeze
     end
   end

@@ -5,11 +5,12 @@ module OakenGauge
     # A trimmer for many sizes, with a centre line to lay on the seam. Its numbers are unfinished sizes.
     class UnitTrimmer < Tool
       # The kinds of unit that trimmers are made for.
-      KINDS = %w[half_square hourglass three_triangle flying_geese square_in_square square].freeze
+      KINDS = { "half_square" => "half-square triangle units", "hourglass" => "hourglasses", "three_triangle" => "three-triangle units",
+                "flying_geese" => "flying geese", "square_in_square" => "squares in squares", "square" => "squares" }.freeze
 
       title "Trimmer with a line on the seam"
       common 4
-      list :makes, Documents::Scalars::Choice.new(KINDS), within: 1..KINDS.size, label: "For units of kind"
+      list :makes, Documents::Scalars::Choice.new(KINDS.keys, words: KINDS), within: 1..KINDS.size, label: "For units of kind"
       choice :reads, %w[unfinished], default: :unfinished, always: true, label: "The numbers are"
       field :marks, ScaleType.new, as: :numbers, label: "Numbers printed"
       made_for_seam

@@ -85,8 +85,14 @@ module OakenGauge
       def scene
         strip, long = size.minmax
         Scene.new(fabric: [Polygon.rectangle(long * 2, strip)], pieces: pieces(strip, long), bodies: bodies(strip, long),
-                  lines: (1..long.floor).map { |back| upright(long - back, strip) }, lit: [upright(0, strip)],
+                  lines: heavy(long).map { |line| upright(long - line, strip) }, lit: [upright(0, strip)],
                   label: Label.new([0, strip + (1/4r)], line(long)))
+      end
+
+      # Its heavy lines over the piece, from the edge that is cut along.
+      def heavy(long)
+        first = tool.main_lines_at.positive? ? tool.main_lines_at : tool.numbered
+        first.step(long, tool.numbered).to_a
       end
 
       # Cut from its right edge; the other one's line lies on the fabric's end.

@@ -26,18 +26,60 @@ export type FabricGiven = Omit<Fabric, "id" | "lock_version">;
 export type ToolKind = { kind: string; title: string; fields: Field[] };
 /** A tool as the core reads and writes it: its other keys depend on its kind. */
 export type ToolDocument = { kind: string; id?: string; name?: string };
+export type ToolPicture = Schemas["ToolPicture"];
+/** How a tool looks that is being filled in, and what its numbers would mean. */
+export type ToolLook = Schemas["ToolLook"];
+export type ToolReading = ToolLook["readings"][number][number];
 /** A tool in the drawer. */
 export type StoredTool = {
   id: number;
   lock_version: number;
   tool: { kind: string; id: string; name: string };
+  retired: boolean;
+  picture: ToolPicture | null;
 };
+/** A tool that quilters usually own. */
+export type UsualTool = { tool: { kind: string; id: string; name: string }; picture: ToolPicture | null };
+export type WhichLine = Schemas["WhichLineAnswer"];
+export type Laying = WhichLine["groups"][number]["layings"][number];
+export type Scene = NonNullable<Laying["scene"]>;
+/** What is promised of a fabric. */
+export type Promised = Schemas["Promise"];
+export type Missing = Schemas["MissingTools"];
+export type Question = Schemas["Question"];
+export type DrillResult = Schemas["DrillResult"];
+export type Drill = { drill: string; title: string; results: DrillResult[] };
+/** How areas and small differences are told. */
+export type Measures = NonNullable<Schemas["WeighAnswer"]["measures"]>;
+export type Measure = Schemas["Project"]["measure"];
+/** Which bench is at hand. */
+export type Standing = { chosen: boolean; demo: boolean; has_own: boolean; project_id: number | null };
+/** What came of a table: what was ready, what was wrong, and how many were added. */
+export type TakenIn = {
+  ready: string[];
+  faults: { line: number; column: string; say: string }[];
+  added: number;
+};
+/** What of a file is here already, by kind. */
+export type Looked = Record<
+  "tools" | "fabrics" | "blocks" | "projects",
+  Record<"new" | "same" | "other", string[]>
+>;
+export type Clash = "both" | "mine" | "theirs";
 type Pick = Omit<Schemas["Pick"], "unit"> & { unit: UnitDocument };
 export type Unit = Omit<Schemas["Unit"], "unit" | "pick"> & { unit: UnitDocument; pick: Pick | null };
 export type Project = Omit<Schemas["FullProject"], "units"> & { units: Unit[] };
 /** A project as it stands in the list. */
 export type ProjectRow = Schemas["Project"];
-export type ProjectGiven = { name: string; seam_allowance: string; notes: string; aside?: boolean };
+export type ProjectGiven = {
+  name: string;
+  seam_allowance: string;
+  notes: string;
+  measure: Measure;
+  /** The tools it may use; an empty list for the whole drawer. */
+  tool_keys: string[];
+  aside?: boolean;
+};
 export type Cell = Schemas["Cell"];
 /** A block: what it looks like, and the units it is to be made of. */
 export type Block = Schemas["Block"];
@@ -72,6 +114,8 @@ export type Accuracy = Schemas["Accuracy"];
 export type Maker = Schemas["Maker"];
 export type Parameter = Schemas["Parameter"];
 export type Choice = Schemas["Choice"];
+/** What tests of her own would teach. */
+export type Learnt = Schemas["Learnt"];
 /** What may be changed of her, over the version that was seen. */
 export type MakerChange = {
   lock_version: number;
@@ -147,8 +191,26 @@ function without<Given extends object>(given: Given, key: keyof Given): Partial<
 
 export const api = {
   maker: () => ask<Maker>("GET", "/api/maker"),
+  learn: (measured: unknown[]) => ask<Learnt>("POST", "/api/maker/learn", { measured }),
   changeMaker: (changes: MakerChange) => ask<Maker>("PATCH", "/api/maker", changes),
-  kinds: () => ask<{ kinds: Kind[]; tools: ToolKind[]; fabrics: FabricForm[] }>("GET", "/api/kinds"),
+  kinds: (measure: Measure = "inch") =>
+    ask<{ kinds: Kind[]; tools: ToolKind[]; fabrics: FabricForm[] }>("GET", `/api/kinds?measure=${measure}`),
+  start: () => ask<Standing>("GET", "/api/start"),
+  comeTo: (bench: "demo" | "own") => ask<Standing>("POST", "/api/start", { bench }),
+  whichLine: (document: unknown, signal?: AbortSignal) =>
+    ask<WhichLine>("POST", "/api/which-line", document, signal),
+  promised: async () =>
+    (await ask<{ promised: Record<string, Promised> }>("GET", "/api/fabrics/promised")).promised,
+  missing: (projectId: number) => ask<Missing>("GET", `/api/projects/${projectId}/missing`),
+  drills: async () => (await ask<{ drills: Drill[] }>("GET", "/api/practice")).drills,
+  questions: async (drill: string, seed: number) =>
+    (await ask<{ questions: Question[] }>("GET", `/api/practice/${drill}?seed=${seed}`)).questions,
+  keepDrill: (drill: string, right: number, asked: number) =>
+    ask<DrillResult>("POST", `/api/practice/${drill}`, { right, asked }),
+  readOutline: (svg: string) =>
+    ask<{ outline: string[][]; left_aside: string[] }>("POST", "/api/outlines", { svg }),
+  readTable: (of: "fabrics" | "tools", csv: string, confirmed: boolean) =>
+    ask<TakenIn>("POST", `/api/${of}/table`, { csv, confirmed }),
   fabrics: async () => (await ask<{ fabrics: Fabric[] }>("GET", "/api/fabrics")).fabrics,
   addFabric: (given: FabricGiven) => ask<Fabric>("POST", "/api/fabrics", given),
   changeFabric: (seen: Fabric, given: FabricGiven) =>
@@ -156,6 +218,11 @@ export const api = {
   removeFabric: (seen: Fabric) =>
     ask<null>("DELETE", `/api/fabrics/${seen.id}?lock_version=${seen.lock_version}`),
   tools: async () => (await ask<{ tools: StoredTool[] }>("GET", "/api/tools")).tools,
+  usualTools: async () => (await ask<{ tools: UsualTool[] }>("GET", "/api/tools/usual")).tools,
+  look: (tool: ToolDocument, signal: AbortSignal) =>
+    ask<ToolLook>("POST", "/api/tools/look", { tool }, signal),
+  retireTool: (seen: StoredTool, retired: boolean) =>
+    ask<StoredTool>("PATCH", `/api/tools/${seen.id}`, { lock_version: seen.lock_version, retired }),
   addTool: (tool: ToolDocument) => ask<StoredTool>("POST", "/api/tools", { tool }),
   changeTool: (seen: StoredTool, tool: ToolDocument) =>
     ask<StoredTool>("PATCH", `/api/tools/${seen.id}`, { lock_version: seen.lock_version, tool }),
@@ -171,7 +238,9 @@ export const api = {
     ask<ProjectRow>("DELETE", `/api/projects/${seen.id}?lock_version=${seen.lock_version}`),
   putProjectBack: (seen: ProjectRow) =>
     ask<ProjectRow>("POST", `/api/projects/${seen.id}/back`, { lock_version: seen.lock_version }),
-  readBench: (file: unknown) => ask<unknown>("POST", "/api/bench", file),
+  lookAtBench: (file: unknown) => ask<Looked>("POST", "/api/bench/look", file),
+  readBench: (file: unknown, clash: Clash = "both") =>
+    ask<{ projects: ProjectRow[] }>("POST", `/api/bench?clash=${clash}`, file),
   blocks: async () => (await ask<{ blocks: Block[] }>("GET", "/api/blocks")).blocks,
   addBlock: (given: BlockGiven) => ask<Block>("POST", "/api/blocks", given),
   changeBlock: (seen: Block, given: Partial<BlockGiven>) =>

@@ -166,6 +166,43 @@ export interface paths {
         };
         trace?: never;
     };
+    "/api/maker/learn": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What tests of her own would teach of her hands; nothing is stored */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: components["requestBodies"]["Anything"];
+            responses: {
+                /** @description Which values move, and her profile with them */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Learnt"];
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects": {
         parameters: {
             query?: never;
@@ -2335,6 +2372,19 @@ export interface components {
             title: string;
             fields: components["schemas"]["Field"][];
         };
+        Learnt: {
+            maker: {
+                [key: string]: unknown;
+            };
+            moved: {
+                value: string;
+                from: number;
+                to: number;
+                count: number;
+                sd: number | null;
+                say: string;
+            }[];
+        };
         WhichLineAnswer: {
             unit: components["schemas"]["UnitDocument"];
             drawing: components["schemas"]["UnitDrawing"];
@@ -2417,7 +2467,9 @@ export interface components {
                 name: string;
             }[];
             gains: {
-                tool: Record<string, never>;
+                tool: {
+                    [key: string]: unknown;
+                };
                 units: string[];
                 fabric: number;
                 minutes: number;

@@ -1,4 +1,5 @@
 import type { Method } from "../api/client";
+import { useTold } from "../parts/measures";
 
 export const PARTS = [
   { key: "in_units", name: "in the units", className: "part-units" },
@@ -11,12 +12,13 @@ type Props = { waste: NonNullable<Method["waste"]>; most: number; width?: number
 
 /** Where the fabric goes, four parts that make up what is taken; all bars share one scale. */
 export function PartsBar({ waste, most, width = 150 }: Props) {
+  const { areaOf, area } = useTold();
   const scale = width / most;
   const starts = PARTS.map((_, i) => PARTS.slice(0, i).reduce((sum, part) => sum + waste[part.key], 0));
   return (
     <svg
       role="img"
-      aria-label={sentence(waste)}
+      aria-label={sentence(waste, areaOf, area)}
       width={width}
       height="18"
       viewBox={`0 0 ${width} 18`}
@@ -36,12 +38,7 @@ export function PartsBar({ waste, most, width = 150 }: Props) {
   );
 }
 
-/** An area as it is read: whole square inches, one decimal where it is small. */
-export function area(squareInches: number): string {
-  return squareInches.toFixed(squareInches < 10 ? 1 : 0);
-}
-
-function sentence(waste: NonNullable<Method["waste"]>): string {
-  const parts = PARTS.map((part) => `${area(waste[part.key])} ${part.name}`).join(", ");
-  return `${area(waste.net)} square inches used, ${area(waste.consumed)} from stock: ${parts}`;
+function sentence(waste: Props["waste"], areaOf: (squareInches: number) => string, area: string): string {
+  const parts = PARTS.map((part) => `${areaOf(waste[part.key])} ${part.name}`).join(", ");
+  return `${areaOf(waste.net)} ${area} used, ${areaOf(waste.consumed)} from stock: ${parts}`;
 }

@@ -1,4 +1,5 @@
 import type { Accuracy } from "../api/client";
+import { useTold } from "../parts/measures";
 
 type Props = { accuracy: Accuracy; width?: number; labelled?: boolean };
 
@@ -11,11 +12,12 @@ const HEIGHT = 20;
 export function SpreadPicture({ accuracy, width = 132, labelled = false }: Props) {
   const [low = 0, high = 0] = accuracy.middle_nine_tenths;
   const at = (inches: number) => ((Math.max(-REACH, Math.min(REACH, inches)) + REACH) * width) / (2 * REACH);
+  const { off, limit } = useTold();
   const outside = low < -LIMIT || high > LIMIT;
   return (
     <svg
       role="img"
-      aria-label={sentence(accuracy)}
+      aria-label={`Nine units in ten come out between ${off(low)} and ${off(high)}; ${inHundred(accuracy.within_sixteenth)} within ${limit}`}
       width={width}
       height={labelled ? HEIGHT + 15 : HEIGHT}
       className="spread"
@@ -31,7 +33,7 @@ export function SpreadPicture({ accuracy, width = 132, labelled = false }: Props
         y2={HEIGHT - 4}
         className="spread-middle"
       />
-      {labelled && <Labels at={at} />}
+      {labelled && <Labels at={at} limit={limit} />}
     </svg>
   );
 }
@@ -64,31 +66,20 @@ function Outside({ low, high, at }: PlaceProps) {
   );
 }
 
-function Labels({ at }: { at: (inches: number) => number }) {
+function Labels({ at, limit }: { at: (inches: number) => number; limit: string }) {
   return (
     <g className="spread-labels">
       <text x={at(-LIMIT)} y={HEIGHT + 12}>
-        1/16 small
+        {limit} small
       </text>
       <text x={at(0)} y={HEIGHT + 12}>
         exact
       </text>
       <text x={at(LIMIT)} y={HEIGHT + 12}>
-        1/16 large
+        {limit} large
       </text>
     </g>
   );
-}
-
-function sentence(accuracy: Accuracy): string {
-  const [low = 0, high = 0] = accuracy.middle_nine_tenths;
-  return `Nine units in ten come out between ${off(low)} and ${off(high)}; ${inHundred(accuracy.within_sixteenth)} within a sixteenth`;
-}
-
-/** How far off a size is, in words. */
-export function off(inches: number): string {
-  const thousandths = Math.abs(inches).toFixed(3);
-  return thousandths === "0.000" ? "exact" : `${thousandths} ${inches < 0 ? "small" : "large"}`;
 }
 
 /** A share as it is read: so many in a hundred. */

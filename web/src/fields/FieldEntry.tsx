@@ -1,5 +1,10 @@
+import { useContext } from "react";
+
 import type { ApiError, Field } from "../api/client";
 import { EntryField } from "../parts/EntryField";
+import { MeasureContext } from "../parts/measures";
+import { OutlineEntry } from "./OutlineEntry";
+import { PiecesEntry } from "./PiecesEntry";
 import { ListEntry } from "./ListEntry";
 import { changed, type Draft, isObject, readAs, writtenAs } from "./written";
 
@@ -31,6 +36,8 @@ export function FieldEntry(props: Props) {
       return <ChoiceEntry {...props} />;
     case "choices":
       return <ChoicesEntry {...props} />;
+    case "outline":
+      return <OutlineEntry {...props} />;
     case "lengths":
       return <Several {...props} labels={field.names ?? []} />;
     case "object":
@@ -38,6 +45,7 @@ export function FieldEntry(props: Props) {
     case "mapping":
       return field.options ? <MappingEntry {...props} /> : <Line {...props} />;
     case "list":
+      if (field.of?.type === "lengths") return <PiecesEntry {...props} />;
       return field.of && ["object", "choice"].includes(field.of.type) ? (
         <ListEntry {...props} />
       ) : (
@@ -48,8 +56,12 @@ export function FieldEntry(props: Props) {
   }
 }
 
+/** How values are typed that are more than one number. */
+const HINTS: Record<string, string> = { scale: "from 1 to 6 by 1/2; or 2, 2 1/2, 3" };
+
 /** A value that is written on one line. */
 function Line({ field, value, at, error, onChange }: Props) {
+  const measure = useContext(MeasureContext);
   const under = new RegExp(`^${escaped(at)}(/|$)`);
   return (
     <EntryField
@@ -58,7 +70,8 @@ function Line({ field, value, at, error, onChange }: Props) {
       value={writtenAs(field, value ?? field.default)}
       error={error?.matching(under)}
       ringed={field.finished ?? false}
-      onEnter={(text) => onChange(text === "" && !field.required ? undefined : readAs(field, text))}
+      hint={field.meaning ?? HINTS[field.type]}
+      onEnter={(text) => onChange(text === "" && !field.required ? undefined : readAs(field, text, measure))}
     />
   );
 }

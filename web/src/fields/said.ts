@@ -11,7 +11,10 @@ export function known(fields: Field[], document: Record<string, unknown>, except
 }
 
 function said(field: Field, value: unknown): string {
-  if (Array.isArray(value) && value.some(isObject)) return value.map((one) => firstOf(one)).join(", ");
+  if (Array.isArray(value) && value.some(isObject))
+    return value
+      .map((one) => (isObject(one) ? inShort(field.of?.fields ?? [], one) : firstOf(one)))
+      .join("; ");
   if (Array.isArray(value) && field.type === "lengths") return value.join(" × ");
   if (Array.isArray(value)) return value.map((one) => labelOf(field.of ?? field, one)).join(", ");
   const option = field.options?.find((one) => one.value === value);
@@ -21,6 +24,13 @@ function said(field: Field, value: unknown): string {
       .map(([name, one]) => `${name} ${String(one)}`)
       .join(", ");
   return writtenAs(field, value);
+}
+
+/** A line of a list by its plain values: what it makes, what its numbers are, which. */
+function inShort(fields: Field[], one: Record<string, unknown>): string {
+  const told = fields.filter(({ name, type }) => one[name] !== undefined && type !== "flag");
+  const parts = told.map((field) => said(field, one[field.name]).replaceAll("_", " "));
+  return parts.length > 0 ? parts.join(", ") : firstOf(one);
 }
 
 function labelOf({ options }: Pick<Field, "options">, value: unknown): string {

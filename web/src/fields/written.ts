@@ -1,4 +1,5 @@
-import type { Field } from "../api/client";
+import type { Field, Measure } from "../api/client";
+import { told } from "../parts/measures";
 
 /** A value of a document that is being filled in: what is no number or length yet stays as it was typed. */
 export type Draft = unknown;
@@ -42,28 +43,34 @@ export function writtenAs(field: Pick<Field, "type">, value: Draft): string {
 }
 
 /** The way back: what a line says, by the type of its field. */
-export function readAs(field: Pick<Field, "type">, text: string): Draft {
+export function readAs(field: Pick<Field, "type">, text: string, measure: Measure = "inch"): Draft {
+  const lengthOf = (part: string) => told(part, measure);
   switch (field.type) {
     case "integer":
       return whole(text);
     case "number":
       return number(text);
     case "outline":
-      return listed(text, ";").map((corner) => listed(corner, ","));
+      return listed(text, ";").map((corner) => listed(corner, ",").map(lengthOf));
     case "scale":
-      return scale(text);
+      return scale(text, lengthOf);
     case "mapping":
       return Object.fromEntries(listed(text, ";").map(named));
     case "list":
       return listed(text, ",");
+    case "length":
+    case "one_or_two":
+      return lengthOf(text);
     default:
       return text.trim();
   }
 }
 
-function scale(text: string): Draft {
-  const even = EVEN.exec(text);
-  return even ? { from: even[1], to: even[2], step: even[3] } : listed(text, ",");
+function scale(text: string, lengthOf: (part: string) => string): Draft {
+  const [, from = "", to = "", step = ""] = EVEN.exec(text) ?? [];
+  return step
+    ? { from: lengthOf(from), to: lengthOf(to), step: lengthOf(step) }
+    : listed(text, ",").map(lengthOf);
 }
 
 function named(part: string): [string, string] {

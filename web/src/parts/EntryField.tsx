@@ -7,10 +7,12 @@ type Props = {
   error: string | undefined;
   onEnter: (text: string) => void;
   ringed?: boolean;
+  /** What may be typed, in few words. */
+  hint?: string;
 };
 
 /** A large number to type into. What was typed stays while it cannot be used, with what is allowed beside it. */
-export function EntryField({ id, label, value, error, onEnter, ringed = false }: Props) {
+export function EntryField({ id, label, value, error, onEnter, ringed = false, hint }: Props) {
   const [typed, setTyped] = useState<string | null>(null);
   const [entered, setEntered] = useState<string | null>(null);
   const enter = () => {
@@ -39,6 +41,7 @@ export function EntryField({ id, label, value, error, onEnter, ringed = false }:
           if (event.key === "Escape") setTyped(null);
         }}
       />
+      {hint && !error && <small className="quiet entry-hint">{hint}</small>}
       {error && (
         <span id={`${id}-error`} role="alert" className="field-error">
           {error.replace(/^is /, "")}

@@ -11,10 +11,14 @@ type Props = {
   /** The form that changes it, and what closes it. */
   form: (close: () => void) => ReactNode;
   onRemove: () => void;
+  /** What else is to be said of it. */
+  note?: ReactNode;
+  /** More buttons. */
+  more?: ReactNode;
 };
 
 /** A thing that is kept, with what is known of it. */
-export function KeptRow({ name, picture, known, form, onRemove }: Props) {
+export function KeptRow({ name, picture, known, form, onRemove, note, more }: Props) {
   return (
     <li className="tool">
       {picture}
@@ -23,6 +27,7 @@ export function KeptRow({ name, picture, known, form, onRemove }: Props) {
         <p className="quiet">
           <Words>{known.join(" · ")}</Words>
         </p>
+        {note}
       </div>
       <FormDialog
         title={`Change ${name}`}
@@ -34,6 +39,7 @@ export function KeptRow({ name, picture, known, form, onRemove }: Props) {
       >
         {form}
       </FormDialog>
+      {more}
       <button type="button" className="button take-away" aria-label={`Remove ${name}`} onClick={onRemove}>
         Remove
       </button>

@@ -1,13 +1,30 @@
 /** A written length, taken apart to be set or spoken: never to be computed with. */
 export type WrittenLength = { sign: string; whole: string; over: string; under: string; suffix: string };
 
-const WRITTEN = /^(-?)(?:(\d+(?:\.\d+)?)(?:\s+|$|(?=cm|mm)))?(?:(\d+)\/(\d+))?\s*(cm|mm)?$/;
+const WRITTEN = /^(-?)(?:(\d+(?:\.\d+)?)(?:\s+|$|(?=cm|mm|in)))?(?:(\d+)\/(\d+))?\s*(cm|mm|in)?$/;
 
 export function takeApart(length: string): WrittenLength {
   const [, sign = "", whole = "", over = "", under = "", suffix = ""] = WRITTEN.exec(length.trim()) ?? [];
   return whole || over
     ? { sign, whole, over, under, suffix }
     : { sign: "", whole: length, over: "", under: "", suffix: "" };
+}
+
+const VULGAR: Record<string, string> = {
+  "1/8": "⅛",
+  "1/4": "¼",
+  "3/8": "⅜",
+  "1/2": "½",
+  "5/8": "⅝",
+  "3/4": "¾",
+  "7/8": "⅞",
+};
+
+/** "2 7/8" as "2⅞", where letters are drawn and no fraction can be set. */
+export function drawn(length: string): string {
+  return length.replace(/(?:(\d) )?\b([1-7]\/[248])\b/g, (all, whole: string | undefined, part: string) =>
+    VULGAR[part] ? `${whole ?? ""}${VULGAR[part]}` : all,
+  );
 }
 
 const PARTS: Record<string, [string, string]> = {
@@ -21,7 +38,7 @@ const NUMBERS =
   "zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen twenty".split(
     " ",
   );
-const MEASURES: Record<string, string> = { cm: "centimetres", mm: "millimetres" };
+const MEASURES: Record<string, string> = { cm: "centimetres", mm: "millimetres", in: "inches" };
 
 function numberWord(digits: string): string {
   return NUMBERS[Number(digits)] ?? digits;

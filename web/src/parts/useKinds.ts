@@ -1,8 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
 
-import { api } from "../api/client";
+import { api, type Measure } from "../api/client";
 
 /** The kinds of units and tools that there are. They never change while the application runs. */
-export function useKinds() {
-  return useQuery({ queryKey: ["kinds"], queryFn: api.kinds, staleTime: Infinity });
+export function useKinds(measure: Measure = "inch") {
+  return useQuery({ queryKey: ["kinds", measure], queryFn: () => api.kinds(measure), staleTime: Infinity });
 }

@@ -79,6 +79,19 @@ export function useStored<Thing extends Versioned, Given>(store: Store<Thing, Gi
       back: () => store.putBack?.(removed) ?? store.add(store.given(seen), []),
     });
   };
+  // Another change than of what it is told by; back is the same the other way round.
+  const did = (
+    said: string,
+    seen: Thing,
+    work: (over: Thing) => Promise<Thing>,
+    undone: (over: Thing) => Promise<Thing>,
+  ) =>
+    orSay(
+      over(seen, async (one) => {
+        const saved = await work(one);
+        await say({ said, back: () => undone(saved) });
+      }),
+    );
   const undo = async () => {
     await done?.back();
     await say(null);
@@ -93,6 +106,7 @@ export function useStored<Thing extends Versioned, Given>(store: Store<Thing, Gi
     clash: clash && store.name(clash.theirs),
     add,
     refresh,
+    did,
     change: (seen: Thing, given: Given) => over(seen, change(given)),
     remove: (seen: Thing) => orSay(over(seen, remove)),
     undo: () => orSay(undo()),

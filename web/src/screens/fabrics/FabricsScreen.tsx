@@ -1,4 +1,6 @@
-import { api, type Fabric, type FabricGiven } from "../../api/client";
+import { useQuery } from "@tanstack/react-query";
+
+import { api, type Fabric, type FabricGiven, type Promised } from "../../api/client";
 import { fillOf, Weaves } from "../../drawing/Weaves";
 import { known } from "../../fields/said";
 import { Collection } from "../../parts/Collection";
@@ -6,7 +8,9 @@ import { FormDialog } from "../../parts/FormDialog";
 import { KeptRow } from "../../parts/KeptRow";
 import { Notice } from "../../parts/Notice";
 import { useKinds } from "../../parts/useKinds";
+import { TableFile } from "../../parts/TableFile";
 import { type Store, useStored } from "../../parts/useStored";
+import { Words } from "../../parts/Words";
 import { FabricForm } from "./FabricForm";
 
 const SHELF: Store<Fabric, FabricGiven> = {
@@ -24,6 +28,7 @@ const LEAD = "Units are cut from these. Measure the usable width: selvage to sel
 /** The shelf: every fabric that is there, new ones, changed ones, removed ones. */
 export function FabricsScreen() {
   const shelf = useStored(SHELF);
+  const promised = useQuery({ queryKey: ["fabrics", "promised"], queryFn: api.promised }).data ?? {};
   const forms = useKinds().data?.fabrics ?? [];
   return (
     <Collection
@@ -64,6 +69,7 @@ export function FabricsScreen() {
                     </svg>
                   }
                   known={wordsOf(fabric, forms)}
+                  note={<PromisedWords promised={promised[fabric.id]} />}
                   onRemove={() => void shelf.remove(fabric)}
                   form={(close) => (
                     <FabricForm
@@ -76,9 +82,20 @@ export function FabricsScreen() {
                 />
               ))}
           </ul>
+          <TableFile of="fabrics" onRead={shelf.refresh} />
         </>
       )}
     </Collection>
+  );
+}
+
+/** What projects were promised of it, and what is left. */
+function PromisedWords({ promised }: { promised: Promised | undefined }) {
+  if (!promised) return null;
+  return (
+    <p className={promised.twice ? "promised promised-twice" : "promised"}>
+      <Words>{promised.say}</Words>
+    </p>
   );
 }
 

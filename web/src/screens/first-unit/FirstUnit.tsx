@@ -4,8 +4,14 @@ import { Navigate, useParams } from "react-router";
 import { api } from "../../api/client";
 import { Notice } from "../../parts/Notice";
 
-/** Goes to the first unit of the first project at work; to the projects where there is none. */
+/** Goes to the first unit of the first project at work; to the start where nobody has been here, to the projects where there is none. */
 export function FirstUnit() {
+  const start = useQuery({ queryKey: ["start"], queryFn: api.start });
+  if (!start.data) return <Waiting failed={start.failureReason} />;
+  return start.data.chosen ? <FirstProject /> : <Navigate replace to="/start" />;
+}
+
+function FirstProject() {
   const projects = useQuery({ queryKey: ["projects"], queryFn: api.projects });
   if (!projects.data) return <Waiting failed={projects.failureReason} />;
   const first = projects.data.find((project) => !project.aside);

@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { Undo2 } from "lucide-react";
-import { useEffect } from "react";
+import { useEffect, useState } from "react";
 import { useLocation } from "react-router";
 
 import { api, type Maker, type Parameter } from "../../api/client";
@@ -13,6 +13,7 @@ import { useLight } from "../../parts/useLight";
 import { ChoiceRow } from "./ChoiceRow";
 import { ChosenValue } from "./ChosenValue";
 import { MakerConflict } from "./MakerConflict";
+import { Tests } from "./Tests";
 import { type Changing, useChanging } from "./useChanging";
 import { ValueRow } from "./ValueRow";
 
@@ -46,14 +47,13 @@ function Profile({ maker }: { maker: Maker }) {
       <main>
         <h1>Your hands</h1>
         <p className="hands-lead">
-          Every figure of accuracy and time rests on these values. Each is assumed until you measure it
-          yourself: type what you found, and from how many. Errors are one standard deviation: two cuts in
-          three come nearer than that.
+          Every figure of accuracy and time rests on what is known of your hands. It is assumed until you
+          measure it: say how you work, sew one seam test, cut one ruler test.
         </p>
         <Standing changing={changing} />
         <Choices maker={maker} changing={changing} />
-        <Values title="Accuracy" id="error" maker={maker} changing={changing} />
-        <Values title="Time" id="time" maker={maker} changing={changing} />
+        <Tests changing={changing} />
+        <AllValues maker={maker} changing={changing} />
       </main>
       <MakerConflict changing={changing} />
     </div>
@@ -109,8 +109,42 @@ function Choices({ maker, changing }: PartProps) {
   );
 }
 
+/** The long list, folded away: every value, with a field to find one. */
+function AllValues({ maker, changing }: PartProps) {
+  const { hash } = useLocation();
+  const [open, setOpen] = useState(hash !== "");
+  const [words, setWords] = useState("");
+  const sought = words.trim().toLowerCase();
+  const found = {
+    ...maker,
+    parameters: maker.parameters.filter(({ title, meaning }) =>
+      `${title} ${meaning}`.toLowerCase().includes(sought),
+    ),
+  };
+  return (
+    <details className="all-values" open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <summary>All values</summary>
+      <p className="quiet">
+        Type what you found, and from how many. Errors are one standard deviation: two cuts in three come
+        nearer than that.
+      </p>
+      <input
+        type="search"
+        className="unit-search"
+        aria-label="Find a value"
+        placeholder="Find a value"
+        value={words}
+        onChange={(event) => setWords(event.target.value)}
+      />
+      <Values title="Accuracy" id="error" maker={found} changing={changing} />
+      <Values title="Time" id="time" maker={found} changing={changing} />
+    </details>
+  );
+}
+
 function Values({ title, id, maker, changing }: PartProps & { title: string; id: "error" | "time" }) {
   const own = maker.parameters.filter((parameter) => parameter.group === id && !chosen(parameter));
+  if (own.length === 0) return null;
   return (
     <section aria-labelledby={id}>
       <h2 id={id}>{title}</h2>

@@ -61,6 +61,7 @@ export function useChanging(maker: Maker) {
       }),
     choose: (name: string, value: unknown, said: string) =>
       saving.mutate({ edit: (profile) => ({ ...profile, [name]: value }), said, at: `/profile/${name}` }),
+    learn: (profile: Profile, said: string) => saving.mutate({ edit: () => profile, said, at: "" }),
     undo: () => {
       if (!undoable || saving.isPending) return;
       saving.mutate({ edit: () => undoable.back, said: `Undone: ${undoable.said}`, at: "" });

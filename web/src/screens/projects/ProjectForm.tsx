@@ -1,26 +1,29 @@
-import { useMutation } from "@tanstack/react-query";
+import { useMutation, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 
-import { ApiError, type ProjectGiven } from "../../api/client";
+import { api, ApiError, type Measure, type ProjectGiven } from "../../api/client";
 import { EntryField } from "../../parts/EntryField";
 import { FormEnd } from "../../parts/FormEnd";
+import { told } from "../../parts/measures";
 
 type Props = { given?: ProjectGiven; does: string; onSave: (given: ProjectGiven) => Promise<unknown> };
 
-/** A project: its name, the seam allowance it is sewn with, and whatever else she wants to remember. */
+const FIRST: ProjectGiven = { name: "", seam_allowance: "1/4", notes: "", measure: "inch", tool_keys: [] };
+/** The usual seam allowance of each measure, until she types another. */
+const SEAMS: Record<Measure, string> = { inch: "1/4", cm: "0.75cm" };
+
+/** A project: its name, its measure and seam, the tools it may use, and whatever else she wants to remember. */
 export function ProjectForm({ given, does, onSave }: Props) {
-  const [typed, setTyped] = useState<ProjectGiven>(given ?? { name: "", seam_allowance: "1/4", notes: "" });
+  const [typed, setTyped] = useState<ProjectGiven>(given ?? FIRST);
   const saving = useMutation({ mutationFn: () => onSave(typed) });
   const error = saving.error instanceof ApiError ? saving.error : null;
-  const field = (name: "name" | "seam_allowance", label: string) => (
-    <EntryField
-      id={`project-${name}`}
-      label={label}
-      value={typed[name]}
-      error={error?.at(`/${name}`)}
-      onEnter={(text) => setTyped((before) => ({ ...before, [name]: text }))}
-    />
-  );
+  const set = (changes: Partial<ProjectGiven>) => setTyped((before) => ({ ...before, ...changes }));
+  const measured = (measure: Measure) =>
+    set(
+      typed.seam_allowance === SEAMS[typed.measure]
+        ? { measure, seam_allowance: SEAMS[measure] }
+        : { measure },
+    );
   return (
     <form
       className="add-unit"
@@ -29,18 +32,75 @@ export function ProjectForm({ given, does, onSave }: Props) {
         saving.mutate();
       }}
     >
-      {field("name", "Name")}
-      {field("seam_allowance", "Seam allowance")}
+      <EntryField
+        id="project-name"
+        label="Name"
+        value={typed.name}
+        error={error?.at("/name")}
+        onEnter={(name) => set({ name })}
+      />
+      <label className="entry">
+        <span>Measured in</span>
+        <select value={typed.measure} onChange={(event) => measured(event.target.value as Measure)}>
+          <option value="inch">inches</option>
+          <option value="cm">centimetres</option>
+        </select>
+      </label>
+      <EntryField
+        id="project-seam_allowance"
+        label="Seam allowance"
+        value={typed.seam_allowance}
+        error={error?.at("/seam_allowance")}
+        onEnter={(text) => set({ seam_allowance: told(text, typed.measure) })}
+      />
+      <ToolsOf chosen={typed.tool_keys} onChange={(tool_keys) => set({ tool_keys })} />
       <label className="entry entry-notes">
         <span>Notes</span>
-        <textarea
-          rows={3}
-          value={typed.notes}
-          onChange={(event) => setTyped((before) => ({ ...before, notes: event.target.value }))}
-        />
+        <textarea rows={3} value={typed.notes} onChange={(event) => set({ notes: event.target.value })} />
         {error?.at("/notes") && <span className="field-error">{error.at("/notes")}</span>}
       </label>
       <FormEnd error={error} pending={saving.isPending} does={does} />
     </form>
+  );
+}
+
+/** Which tools it may use: the whole drawer, or those that are ticked. */
+function ToolsOf({ chosen, onChange }: { chosen: string[]; onChange: (keys: string[]) => void }) {
+  const tools = useQuery({ queryKey: ["tools"], queryFn: api.tools }).data ?? [];
+  const [part, setPart] = useState(chosen.length > 0);
+  const used = tools.filter(({ retired }) => !retired);
+  return (
+    <fieldset className="entry-group entry-notes">
+      <legend>Tools</legend>
+      <label className="entry entry-flag">
+        <input
+          type="checkbox"
+          checked={part}
+          onChange={(event) => {
+            setPart(event.target.checked);
+            onChange(event.target.checked ? used.map(({ tool }) => tool.id) : []);
+          }}
+        />
+        <span>Only some of the drawer, as for sewing away from home</span>
+      </label>
+      {part && (
+        <div className="tools-of">
+          {used.map(({ tool }) => (
+            <label key={tool.id} className="entry entry-flag">
+              <input
+                type="checkbox"
+                checked={chosen.includes(tool.id)}
+                onChange={(event) =>
+                  onChange(
+                    event.target.checked ? [...chosen, tool.id] : chosen.filter((one) => one !== tool.id),
+                  )
+                }
+              />
+              <span>{tool.name}</span>
+            </label>
+          ))}
+        </div>
+      )}
+    </fieldset>
   );
 }

@@ -6,13 +6,14 @@ import { fillOf, Weaves } from "../../drawing/Weaves";
 import { FormDialog } from "../../parts/FormDialog";
 import { FinishedSize } from "../../parts/Sizes";
 import type { Stored } from "../../parts/useStored";
+import { MissingTools } from "./MissingTools";
 import { ProjectForm } from "./ProjectForm";
 
 type Props = { row: Row; kept: Stored<Row, ProjectGiven> };
 
 /** One project: its fabrics, how far it is, and what is next. */
 export function ProjectRow({ row, kept }: Props) {
-  const given = { name: row.name, seam_allowance: row.seam_allowance, notes: row.notes, aside: row.aside };
+  const given = givenOf(row);
   const copy = async () => {
     await api.copyProject(row, `Copy of ${row.name}`.slice(0, 80));
     await kept.refresh();
@@ -34,6 +35,7 @@ export function ProjectRow({ row, kept }: Props) {
         <Link to={`/projects/${row.id}/quilt`} className="button" aria-label={`Quilt: ${row.name}`}>
           Quilt
         </Link>
+        {row.units_in_all > 0 && <MissingTools row={row} />}
         <FormDialog
           title={`Change ${row.name}`}
           trigger={
@@ -72,6 +74,11 @@ export function ProjectRow({ row, kept }: Props) {
       </span>
     </li>
   );
+}
+
+/** What the form of a project holds. */
+export function givenOf({ name, seam_allowance, notes, measure, tool_keys, aside }: Row): ProjectGiven {
+  return { name, seam_allowance, notes, measure, tool_keys: tool_keys ?? [], aside };
 }
 
 function next(row: Row): string {

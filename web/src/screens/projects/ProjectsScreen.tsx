@@ -6,7 +6,8 @@ import { FormDialog } from "../../parts/FormDialog";
 import { Notice } from "../../parts/Notice";
 import { type Store, useStored } from "../../parts/useStored";
 import { ProjectForm } from "./ProjectForm";
-import { ProjectRow } from "./ProjectRow";
+import { BenchLine } from "./BenchLine";
+import { givenOf, ProjectRow } from "./ProjectRow";
 import { WholeFile } from "./WholeFile";
 
 const SHELF: Store<Row, ProjectGiven> = {
@@ -17,7 +18,7 @@ const SHELF: Store<Row, ProjectGiven> = {
   remove: api.removeProject,
   putBack: (removed) => api.putProjectBack(removed as Row),
   name: ({ name }) => name,
-  given: ({ name, seam_allowance, notes, aside }) => ({ name, seam_allowance, notes, aside }),
+  given: givenOf,
 };
 
 const LEAD =
@@ -63,6 +64,7 @@ export function ProjectsScreen() {
             />
           ))}
           <WholeFile onRead={kept.refresh} />
+          <BenchLine />
         </>
       )}
     </Collection>

@@ -1,19 +1,29 @@
 import { useMutation } from "@tanstack/react-query";
 import { Download, Upload } from "lucide-react";
-import { useRef } from "react";
+import { useRef, useState } from "react";
 
-import { api, ApiError } from "../../api/client";
+import { api, ApiError, type Clash, type Looked } from "../../api/client";
+import { ReadIn } from "./ReadIn";
 
-/** Everything she has as one file, and such a file read in beside what is here. */
+/** Everything she has as one file; and such a file read in, after it is said what of it is here already. */
 export function WholeFile({ onRead }: { onRead: () => Promise<void> }) {
   const input = useRef<HTMLInputElement>(null);
+  const [waiting, setWaiting] = useState<{ file: unknown; looked: Looked } | null>(null);
+  const looking = useMutation({
+    mutationFn: async (chosen: File) => {
+      const file = await parsed(chosen);
+      setWaiting({ file, looked: await api.lookAtBench(file) });
+    },
+  });
   const reading = useMutation({
-    mutationFn: async (file: File) => {
-      await api.readBench(await parsed(file));
+    mutationFn: async ({ file, clash }: { file: unknown; clash: Clash }) => {
+      await api.readBench(file, clash);
+      setWaiting(null);
       await onRead();
     },
   });
-  const faults = reading.error instanceof ApiError ? reading.error.faults : [];
+  const trouble = looking.error ?? reading.error;
+  const faults = trouble instanceof ApiError ? trouble.faults : [];
   return (
     <section className="whole-file" aria-label="Everything as a file">
       <a className="button" href="/api/bench" download="oaken-gauge.json">
@@ -23,7 +33,7 @@ export function WholeFile({ onRead }: { onRead: () => Promise<void> }) {
         type="button"
         className="button"
         onClick={() => input.current?.click()}
-        disabled={reading.isPending}
+        disabled={looking.isPending}
       >
         <Upload size={16} aria-hidden="true" /> Read a file in
       </button>
@@ -36,18 +46,27 @@ export function WholeFile({ onRead }: { onRead: () => Promise<void> }) {
         tabIndex={-1}
         onChange={(event) => {
           const file = event.target.files?.[0];
-          if (file) reading.mutate(file);
+          reading.reset();
+          if (file) looking.mutate(file);
           event.target.value = "";
         }}
       />
       <p className="quiet">
-        Tools, fabric, blocks, projects and your hands. What is read in comes beside what is here; what is
-        here just so is not added twice.
+        Tools, fabric, blocks, projects and your hands. Before a file is read in, you see what of it is here
+        already.
       </p>
+      {waiting && (
+        <ReadIn
+          looked={waiting.looked}
+          pending={reading.isPending}
+          onRead={(clash) => reading.mutate({ file: waiting.file, clash })}
+          onLeave={() => setWaiting(null)}
+        />
+      )}
       {reading.isSuccess && <p role="status">Read in.</p>}
-      {reading.error && (
+      {trouble && (
         <div role="alert" className="field-error">
-          Nothing was added: {reading.error.message}
+          Nothing was added: {trouble.message}
           <ul>
             {faults.slice(0, 5).map((fault) => (
               <li key={fault.pointer + fault.message}>

@@ -1,10 +1,16 @@
 import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
 
-import { ApiError, type ToolDocument, type ToolKind } from "../../api/client";
+import { ApiError, type Field, type ToolDocument, type ToolKind } from "../../api/client";
 import { FormEnd } from "../../parts/FormEnd";
 import { FieldEntry } from "../../fields/FieldEntry";
 import { changed, type DraftObject } from "../../fields/written";
+import { ToolLook } from "./ToolLook";
+
+/** A list that may not be empty begins with one entry to fill in. */
+function first(field: Omit<Field, "name">) {
+  return field.type === "list" && field.required && field.of?.type === "object" ? [{}] : undefined;
+}
 
 type Props = {
   /** The kinds to choose from; one for a tool whose kind stands. */
@@ -24,10 +30,13 @@ export function ToolForm({ kinds, tool, does, onSave }: Props) {
   if (!kind) return null;
   const own = kind.fields.filter((field) => field.name !== "id");
   // Only keys that the kind has, so that what was typed for another kind does no harm.
-  const document = own.reduce<DraftObject>((all, { name }) => changed(all, name, typed[name]), {
-    kind: kind.kind,
-    ...(tool && { id: tool.id }),
-  });
+  const document = own.reduce<DraftObject>(
+    (all, { name, ...field }) => changed(all, name, typed[name] ?? first(field)),
+    {
+      kind: kind.kind,
+      ...(tool && { id: tool.id }),
+    },
+  );
 
   return (
     <form
@@ -65,6 +74,7 @@ export function ToolForm({ kinds, tool, does, onSave }: Props) {
           onChange={(value) => setTyped((before) => ({ ...before, [field.name]: value }))}
         />
       ))}
+      <ToolLook document={document as ToolDocument} />
       <FormEnd error={error} pending={saving.isPending} does={does} />
     </form>
   );

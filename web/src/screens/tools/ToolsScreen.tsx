@@ -1,11 +1,16 @@
+import { Link } from "react-router";
+
 import type { StoredTool, ToolKind } from "../../api/client";
 import { known } from "../../fields/said";
 import { Collection } from "../../parts/Collection";
 import { FormDialog } from "../../parts/FormDialog";
+import { ToolPicture } from "../../drawing/ToolPicture";
 import { KeptRow } from "../../parts/KeptRow";
 import { Notice } from "../../parts/Notice";
+import { TableFile } from "../../parts/TableFile";
 import { useKinds } from "../../parts/useKinds";
 import { ToolForm } from "./ToolForm";
+import { UsualToolsForm } from "./UsualTools";
 import { type Drawer, useTools } from "./useTools";
 
 const LEAD =
@@ -23,16 +28,34 @@ export function ToolsScreen() {
       kept={drawer}
       ready={kinds.length > 0}
       add={
-        <FormDialog
-          title="Add a tool"
-          trigger={
-            <button type="button" className="button button-brass add-one">
-              Add a tool
-            </button>
-          }
-        >
-          {(close) => <ToolForm kinds={kinds} does="Add" onSave={(tool) => drawer.add(tool).then(close)} />}
-        </FormDialog>
+        <>
+          <FormDialog
+            title="Add a tool"
+            trigger={
+              <button type="button" className="button button-brass add-one">
+                Add a tool
+              </button>
+            }
+          >
+            {(close) => <ToolForm kinds={kinds} does="Add" onSave={(tool) => drawer.add(tool).then(close)} />}
+          </FormDialog>
+          <FormDialog
+            title="Tick the tools you own"
+            trigger={
+              <button type="button" className="button">
+                Add several
+              </button>
+            }
+          >
+            {(close) => <UsualToolsForm onAdd={(tools) => drawer.addAll(tools).then(close)} />}
+          </FormDialog>
+          <Link to="/which-line" className="button">
+            Which line?
+          </Link>
+          <Link to="/practice" className="button">
+            Practice
+          </Link>
+        </>
       }
     >
       {(sought) => (
@@ -44,10 +67,17 @@ export function ToolsScreen() {
             <OfKind
               key={kind.kind}
               kind={kind}
-              tools={drawer.list.filter(({ tool }) => tool.kind === kind.kind && sought(tool.name))}
+              tools={drawer.list.filter(
+                ({ tool, retired }) => !retired && tool.kind === kind.kind && sought(tool.name),
+              )}
               drawer={drawer}
             />
           ))}
+          <Retired
+            tools={drawer.list.filter((one) => one.retired && sought(one.tool.name))}
+            drawer={drawer}
+          />
+          <TableFile of="tools" onRead={drawer.refresh} />
         </>
       )}
     </Collection>
@@ -64,6 +94,14 @@ function OfKind({ kind, tools, drawer }: { kind: ToolKind; tools: StoredTool[]; 
           <KeptRow
             key={stored.id}
             name={stored.tool.name}
+            picture={
+              <span className="drawer-picture">
+                {stored.picture && (
+                  <ToolPicture picture={stored.picture} size={150} label={`${stored.tool.name}, to scale`} />
+                )}
+              </span>
+            }
+            more={<Also stored={stored} drawer={drawer} />}
             known={known(kind.fields, stored.tool, ["id", "name"])}
             onRemove={() => void drawer.remove(stored)}
             form={(close) => (
@@ -75,6 +113,63 @@ function OfKind({ kind, tools, drawer }: { kind: ToolKind; tools: StoredTool[]; 
               />
             )}
           />
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** What else can be done with a tool: a second one like it, putting it out of use, a template to print. */
+function Also({ stored, drawer }: { stored: StoredTool; drawer: Drawer }) {
+  const { name, kind } = stored.tool;
+  return (
+    <>
+      {kind === "template" && (
+        <a className="button" href={`/api/tools/${stored.id}/template.pdf`} aria-label={`Print ${name}`}>
+          Print
+        </a>
+      )}
+      <button
+        type="button"
+        className="button"
+        aria-label={`Copy ${name}`}
+        onClick={() =>
+          void drawer.add({ ...stored.tool, id: undefined, name: `${name}, second`.slice(0, 80) })
+        }
+      >
+        Copy
+      </button>
+      <button
+        type="button"
+        className="button"
+        aria-label={`Retire ${name}`}
+        onClick={() => void drawer.retire(stored, true)}
+      >
+        Retire
+      </button>
+    </>
+  );
+}
+
+/** Tools that are kept and not used. */
+function Retired({ tools, drawer }: { tools: StoredTool[]; drawer: Drawer }) {
+  if (tools.length === 0) return null;
+  return (
+    <section aria-labelledby="retired">
+      <h2 id="retired">Retired</h2>
+      <ul className="tools">
+        {tools.map((stored) => (
+          <li key={stored.id} className="tool">
+            <span className="tool-words">{stored.tool.name}</span>
+            <button
+              type="button"
+              className="button"
+              aria-label={`Use ${stored.tool.name} again`}
+              onClick={() => void drawer.retire(stored, false)}
+            >
+              Use again
+            </button>
+          </li>
         ))}
       </ul>
     </section>

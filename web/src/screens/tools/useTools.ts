@@ -21,7 +21,23 @@ const DRAWER: Store<StoredTool, ToolDocument> = {
 
 /** The drawer: adding a tool, changing and removing one, and taking back what was done last. */
 export function useTools() {
-  return useStored(DRAWER);
+  const stored = useStored(DRAWER);
+  return {
+    ...stored,
+    /** Several at once. */
+    addAll: async (tools: ToolDocument[]) => {
+      let taken = stored.list;
+      for (const tool of tools) taken = [...taken, await DRAWER.add(tool, taken)];
+      await stored.refresh();
+    },
+    retire: (seen: StoredTool, retired: boolean) =>
+      stored.did(
+        `${retired ? "Retired" : "Took up"} ${seen.tool.name}`,
+        seen,
+        (over) => api.retireTool(over, retired),
+        (over) => api.retireTool(over, !retired),
+      ),
+  };
 }
 
 export type Drawer = ReturnType<typeof useTools>;

@@ -11,7 +11,7 @@ import { AddUnitForm } from "./AddUnitForm";
 export function AddUnit({ project, labelled = false }: { project: Project; labelled?: boolean }) {
   const [open, setOpen] = useState(false);
   // Asked for before it is opened, so that the form is there at once.
-  useKinds();
+  useKinds(project.measure);
   return (
     <Dialog.Root open={open} onOpenChange={setOpen}>
       {labelled ? (

@@ -12,7 +12,7 @@ const FIRST = "half_square";
 
 /** A new unit of any kind. */
 export function AddUnitForm({ project, onDone }: Props) {
-  const kinds = useKinds();
+  const kinds = useKinds(project.measure);
   const queries = useQueryClient();
   const navigate = useNavigate();
   if (!kinds.data)

@@ -14,6 +14,9 @@ const INSET = 16;
 /** The oak beam with the scale of finished sizes, the brass fence on it, and the tools' marks beneath. */
 export function Beam({ beam, finished, onSlide }: Props) {
   const [box, width] = useWidth();
+  const [all, setAll] = useState(false);
+  const rows = all ? beam.rows : mattering(beam.rows);
+  const folded = beam.rows.length - rows.length;
   const last = beam.stops.length - 1;
   const along = Math.max(1, width - 2 * INSET);
   const place = (inches: number) => INSET + ((inches - beam.from) / (beam.to - beam.from)) * along;
@@ -48,7 +51,7 @@ export function Beam({ beam, finished, onSlide }: Props) {
         </Slider.Root>
       </div>
       <div className="beam-rows">
-        {beam.rows.map((row) => (
+        {rows.map((row) => (
           <BeamRow
             key={`${row.tool}/${row.side}`}
             row={row}
@@ -57,6 +60,16 @@ export function Beam({ beam, finished, onSlide }: Props) {
             fence={fence}
           />
         ))}
+        {folded > 0 && (
+          <button type="button" className="link-button beam-more" onClick={() => setAll(true)}>
+            {folded} more tools without a line here
+          </button>
+        )}
+        {all && beam.rows.length > SHOWN && (
+          <button type="button" className="link-button beam-more" onClick={() => setAll(false)}>
+            Fewer tools
+          </button>
+        )}
         {beam.rows.length === 0 && (
           <p className="quiet beam-empty">
             No tool in the drawer has a mark for this unit. Add a ruler first.
@@ -72,28 +85,34 @@ export function Beam({ beam, finished, onSlide }: Props) {
   );
 }
 
+/** As many rows as leave room for the methods. */
+const SHOWN = 10;
+
+/** The tools that matter at the fence: in a full drawer those with a line there first, then those that come nearest. */
+function mattering(rows: BeamScale["rows"]): BeamScale["rows"] {
+  if (rows.length <= SHOWN) return rows;
+  const worth = (row: BeamScale["rows"][number]) => (row.locked !== null ? 0 : row.gaps.length > 0 ? 1 : 2);
+  const first = rows.toSorted((one, other) => worth(one) - worth(other)).slice(0, SHOWN);
+  return rows.filter((row) => first.includes(row));
+}
+
 function Scale({ beam, place }: { beam: BeamScale; place: (inches: number) => number }) {
-  return beam.stops.map((stop, i) => {
-    const at = place(beam.from + ((beam.to - beam.from) * i) / (beam.stops.length - 1));
-    const whole = /^\d+$/.test(stop);
-    const half = stop.endsWith("1/2");
-    return (
-      <g key={stop}>
-        <line
-          x1={at}
-          x2={at}
-          y1="0"
-          y2={whole ? 20 : half ? 15 : 9}
-          className={whole ? "tick tick-whole" : "tick"}
-        />
-        {whole && (
-          <text x={at} y="42" className="beam-number">
-            {stop}
-          </text>
-        )}
-      </g>
-    );
-  });
+  return beam.ticks.map(({ at, number, half }) => (
+    <g key={at}>
+      <line
+        x1={place(at)}
+        x2={place(at)}
+        y1="0"
+        y2={number ? 20 : half ? 15 : 9}
+        className={number ? "tick tick-whole" : "tick"}
+      />
+      {number && (
+        <text x={place(at)} y="42" className="beam-number">
+          {number}
+        </text>
+      )}
+    </g>
+  ));
 }
 
 function useWidth(): [React.RefObject<HTMLDivElement | null>, number] {

@@ -3,6 +3,7 @@ import { useNavigate } from "react-router";
 
 import { type Method, type Project, type Unit } from "../../api/client";
 import { Weaves } from "../../drawing/Weaves";
+import { INCHES, MeasureContext, MeasuresContext } from "../../parts/measures";
 import { Notice } from "../../parts/Notice";
 import { useKeys } from "../../parts/useKeys";
 import { useLight } from "../../parts/useLight";
@@ -80,63 +81,67 @@ export function Bench({ project, unit }: Props) {
   });
 
   return (
-    <div className="bench">
-      <Weaves fabrics={project.fabrics} />
-      <Head
-        project={project}
-        unit={unit}
-        light={light}
-        turnLight={turnLight}
-        showKeys={() => showKeys(true)}
-      />
-      <main>
-        <h1 className="sr-only">{unit.label}: methods</h1>
-        <Order
-          project={project}
-          unit={unit}
-          wanted={wanted}
-          size={size}
-          answer={answer}
-          error={error}
-          changing={changing}
-        />
-        <PickLine
-          unit={unit}
-          weighed={fresh ? answer?.unit : undefined}
-          wanted={wanted}
-          picking={picking}
-          changing={changing}
-        />
-        {answer?.beam ? (
-          <Beam beam={answer.beam} finished={size} onSlide={(finished) => wanted.change({ finished })} />
-        ) : (
-          <BeamWaiting />
-        )}
-        {project.put_aside.map((tool) => (
-          <Notice key={tool.id} tone="alarm">
-            {tool.name} is put aside: its {tool.say}. Change the tool to use it again.
-          </Notice>
-        ))}
-        {trouble && !error?.faults.length && <Notice tone="alarm">{trouble.message}</Notice>}
-        <Priorities project={project} wanted={wanted} />
-        {answer ? (
-          <MethodTable
+    <MeasureContext value={project.measure}>
+      <MeasuresContext value={answer?.measures ?? INCHES}>
+        <div className="bench">
+          <Weaves fabrics={project.fabrics} />
+          <Head
             project={project}
             unit={unit}
-            answer={answer}
-            wanted={wanted}
-            stale={!fresh}
-            busy={picking.saving.isPending}
-            onPick={pick}
-            onUnpick={unpick}
+            light={light}
+            turnLight={turnLight}
+            showKeys={() => showKeys(true)}
           />
-        ) : (
-          !error && <Notice>Weighing the methods…</Notice>
-        )}
-      </main>
-      <KeyList open={keysShown} onOpenChange={showKeys} />
-      <ConflictDialog picking={picking} unit={unit} />
-    </div>
+          <main>
+            <h1 className="sr-only">{unit.label}: methods</h1>
+            <Order
+              project={project}
+              unit={unit}
+              wanted={wanted}
+              size={size}
+              answer={answer}
+              error={error}
+              changing={changing}
+            />
+            <PickLine
+              unit={unit}
+              weighed={fresh ? answer?.unit : undefined}
+              wanted={wanted}
+              picking={picking}
+              changing={changing}
+            />
+            {answer?.beam ? (
+              <Beam beam={answer.beam} finished={size} onSlide={(finished) => wanted.change({ finished })} />
+            ) : (
+              <BeamWaiting />
+            )}
+            {project.put_aside.map((tool) => (
+              <Notice key={tool.id} tone="alarm">
+                {tool.name} is put aside: its {tool.say}. Change the tool to use it again.
+              </Notice>
+            ))}
+            {trouble && !error?.faults.length && <Notice tone="alarm">{trouble.message}</Notice>}
+            <Priorities project={project} wanted={wanted} />
+            {answer ? (
+              <MethodTable
+                project={project}
+                unit={unit}
+                answer={answer}
+                wanted={wanted}
+                stale={!fresh}
+                busy={picking.saving.isPending}
+                onPick={pick}
+                onUnpick={unpick}
+              />
+            ) : (
+              !error && <Notice>Weighing the methods…</Notice>
+            )}
+          </main>
+          <KeyList open={keysShown} onOpenChange={showKeys} />
+          <ConflictDialog picking={picking} unit={unit} />
+        </div>
+      </MeasuresContext>
+    </MeasureContext>
   );
 }
 

@@ -1,23 +1,31 @@
 import type { Fabric, Method } from "../../api/client";
-import { area, PARTS } from "../../drawing/PartsBar";
+import { PARTS } from "../../drawing/PartsBar";
 import { ScaleBar } from "../../drawing/ScaleBar";
 import { StripPicture } from "../../drawing/StripPicture";
 import { Assumed } from "../../parts/Assumed";
+import { useTold } from "../../parts/measures";
 import { PrintedNumber } from "../../parts/Sizes";
 import { Words } from "../../parts/Words";
 import { Cares } from "./Cares";
 import { MethodReasons } from "./MethodReasons";
 import { MethodTruth } from "./MethodTruth";
+import { PrintTemplates } from "./PrintTemplates";
 import { CutLabel } from "./Reading";
 
 type FabricOf = (role: string) => Fabric | undefined;
-type Props = { method: Method; fabricOf: FabricOf; longest: number };
+type Props = {
+  method: Method;
+  fabricOf: FabricOf;
+  longest: number;
+  unitId: number;
+  finished: string | undefined;
+};
 
 /** Room for the full picture, in pixels. */
 const ROOM = 620;
 
 /** A row opened: the full picture, the settings, the cuts, where the fabric goes, and the steps. */
-export function MethodDetail({ method, fabricOf, longest }: Props) {
+export function MethodDetail({ method, fabricOf, longest, unitId, finished }: Props) {
   return (
     <tr className="detail">
       <td colSpan={8}>
@@ -25,6 +33,7 @@ export function MethodDetail({ method, fabricOf, longest }: Props) {
         <div className="detail-columns">
           <div>
             <Settings method={method} />
+            {method.family === "template" && <PrintTemplates unitId={unitId} finished={finished} />}
             {method.feasible && <Pictures method={method} fabricOf={fabricOf} scale={ROOM / longest} />}
             {method.feasible && <FabricTable method={method} fabricOf={fabricOf} />}
             <MethodTruth method={method} />
@@ -80,7 +89,7 @@ function Pictures({ method, fabricOf, scale }: PictureProps) {
           ))}
         </figure>
       ))}
-      <ScaleBar inches={5} scale={scale} />
+      <ScaleBar bar="short" scale={scale} />
     </div>
   );
 }
@@ -97,9 +106,10 @@ function CutList({ method, role }: { method: Method; role: string }) {
 
 function FabricTable({ method, fabricOf }: { method: Method; fabricOf: FabricOf }) {
   const rows = Object.entries(method.fabric ?? {});
+  const { areaOf, area } = useTold();
   return (
     <table className="fabric-table">
-      <caption>Where the fabric goes, in square inches</caption>
+      <caption>Where the fabric goes, in {area}</caption>
       <thead>
         <tr>
           <th scope="col">Fabric</th>
@@ -119,10 +129,10 @@ function FabricTable({ method, fabricOf }: { method: Method; fabricOf: FabricOf 
             <th scope="row">{nameOf(fabricOf, role)}</th>
             {PARTS.map((part) => (
               <td key={part.key} className="numeric">
-                {area(parts[part.key])}
+                {areaOf(parts[part.key])}
               </td>
             ))}
-            <td className="numeric">{area(parts.consumed)}</td>
+            <td className="numeric">{areaOf(parts.consumed)}</td>
           </tr>
         ))}
       </tbody>

@@ -1,11 +1,12 @@
 import { ChevronRight, Pin, PinOff } from "lucide-react";
 
 import type { Fabric, Method } from "../../api/client";
-import { area, PartsBar } from "../../drawing/PartsBar";
+import { PartsBar } from "../../drawing/PartsBar";
 import { inHundred, SpreadPicture } from "../../drawing/SpreadPicture";
 import { StripPicture } from "../../drawing/StripPicture";
 import { Assumed } from "../../parts/Assumed";
 import { Hint } from "../../parts/Hint";
+import { useTold } from "../../parts/measures";
 import { Words } from "../../parts/Words";
 import { Reading } from "./Reading";
 
@@ -51,6 +52,7 @@ export function MethodRow(props: Props) {
 
 function Figures({ method, scale, most, fabricOf, pickedHere, busy, onPick }: Props) {
   const strips = Object.entries(method.drawings ?? {});
+  const { areaOf, area } = useTold();
   return (
     <>
       <td className="method-strips">
@@ -63,7 +65,7 @@ function Figures({ method, scale, most, fabricOf, pickedHere, busy, onPick }: Pr
       <td>
         {method.waste && <PartsBar waste={method.waste} most={most} width={124} />}
         <span className="figure-note">
-          <b>{area(method.waste?.net ?? 0)}</b> sq in, {area(method.waste?.lost ?? 0)} wasted
+          <b>{areaOf(method.waste?.net ?? 0)}</b> {area}, {areaOf(method.waste?.lost ?? 0)} wasted
           <br />
           from {method.taken}
         </span>

@@ -42,7 +42,7 @@ export function MethodTable({ project, unit, answer, wanted, stale, busy, onPick
               Method
             </SortHead>
             <th scope="col">
-              Fabric to scale <ScaleBar inches={10} scale={scale} />
+              Fabric to scale <ScaleBar bar="long" scale={scale} />
             </th>
             <SortHead sorting="fabric" current={wanted.sorting} onSort={sort}>
               Fabric used
@@ -81,7 +81,13 @@ export function MethodTable({ project, unit, answer, wanted, stale, busy, onPick
                 pickedHere={isPicked(unit, method, answer)}
               />
               {wanted.open === method.method && (
-                <MethodDetail method={method} fabricOf={fabricFor} longest={longest} />
+                <MethodDetail
+                  method={method}
+                  fabricOf={fabricFor}
+                  longest={longest}
+                  unitId={unit.id}
+                  finished={answer.beam?.finished}
+                />
               )}
             </Fragment>
           ))}

@@ -1,6 +1,7 @@
 import type { Accuracy, Method } from "../../api/client";
-import { inHundred, off, SpreadPicture } from "../../drawing/SpreadPicture";
+import { inHundred, SpreadPicture } from "../../drawing/SpreadPicture";
 import { Assumed } from "../../parts/Assumed";
+import { useTold } from "../../parts/measures";
 
 /** Steps that are named; what the rest add is too little to work on. */
 const NAMED = 5;
@@ -29,9 +30,10 @@ export function MethodTruth({ method }: { method: Method }) {
 }
 
 function Figures({ accuracy }: { accuracy: Accuracy }) {
+  const told = useTold();
   return (
     <dl>
-      {figures(accuracy).map(([name, figure]) => (
+      {figures(accuracy, told).map(([name, figure]) => (
         <div key={name}>
           <dt>{name}</dt>
           <dd>{figure}</dd>
@@ -41,13 +43,16 @@ function Figures({ accuracy }: { accuracy: Accuracy }) {
   );
 }
 
-function figures(accuracy: Accuracy): [string, string][] {
+function figures(
+  accuracy: Accuracy,
+  { off, smallOf, limit }: ReturnType<typeof useTold>,
+): [string, string][] {
   const list: [string, string][] = [
     ["Size, on average", `${off(accuracy.size_bias)} (rounding alone: ${off(accuracy.rounding)})`],
-    ["Size varies by", `± ${accuracy.size_sd.toFixed(3)}`],
-    ["Size within 1/16", inHundred(accuracy.within_sixteenth)],
-    ["Points vary by", `± ${accuracy.point_sd.toFixed(3)}`],
-    ["Points within 1/16", inHundred(accuracy.points_within_sixteenth)],
+    ["Size varies by", `± ${smallOf(accuracy.size_sd)}`],
+    [`Size within ${limit}`, inHundred(accuracy.within_sixteenth)],
+    ["Points vary by", `± ${smallOf(accuracy.point_sd)}`],
+    [`Points within ${limit}`, inHundred(accuracy.points_within_sixteenth)],
     ["Raw edges on the bias", String(accuracy.bias_edges)],
   ];
   if (accuracy.too_small_to_trim > 0.0005)
@@ -77,13 +82,14 @@ function Parts({ accuracy }: { accuracy: Accuracy }) {
 }
 
 function Rows({ accuracy }: { accuracy: Accuracy }) {
+  const { off, smallOf } = useTold();
   return (
     <p className="rows-of-units">
       A row of{" "}
       {accuracy.rows.map((row, i) => (
         <span key={row.units}>
           {i > 0 && "; of "}
-          <b>{row.units}</b> comes out {off(row.bias)} ± {row.sd.toFixed(3)}
+          <b>{row.units}</b> comes out {off(row.bias)} ± {smallOf(row.sd)}
         </span>
       ))}
       .

@@ -4,6 +4,7 @@ import { fillOf } from "../../drawing/Weaves";
 import { FinishedSize } from "../../parts/Sizes";
 import { ChangeUnit } from "./ChangeUnit";
 import { EntryField } from "../../parts/EntryField";
+import { told } from "../../parts/measures";
 import { Sides } from "./UnitWords";
 import type { Wanted } from "./useWanted";
 import type { UnitChanging } from "./useUnitChanges";
@@ -46,7 +47,7 @@ export function Order({ project, unit, wanted, size, answer, error, changing }: 
         label={answer?.beam?.measure ?? "Finished size"}
         value={size}
         error={sizeError}
-        onEnter={(finished) => wanted.change({ finished })}
+        onEnter={(finished) => wanted.change({ finished: told(finished, project.measure) })}
         ringed
       />
       {drawing && drawing.sides.length > 1 && (

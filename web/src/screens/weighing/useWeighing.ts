@@ -19,6 +19,7 @@ export function useWeighing(project: Project, unit: Unit, wanted: Wanted): Weigh
     unit: wanted.spec,
     ...(wanted.at !== null && { at: wanted.at }),
     seam_allowance: project.seam_allowance,
+    measure: project.measure,
     tools: project.drawer,
     maker: project.profile,
     priorities: wanted.weights,

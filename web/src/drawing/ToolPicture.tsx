@@ -1,0 +1,60 @@
+import type { ToolPicture as Picture } from "../api/client";
+import { drawn } from "../parts/lengths";
+
+type Props = { picture: Picture; /** Room for its longer side, in pixels. */ size: number; label: string };
+
+/** Numbers nearer than this, in pixels, would run into one another. */
+const APART = { across: 26, up: 13 };
+
+/** A tool to scale, with the lines and numbers printed on it. */
+export function ToolPicture({ picture, size, label }: Props) {
+  const [height = 1, width = 1] = picture.size;
+  const scale = size / Math.max(height, width);
+  const place = ([x = 0, y = 0]: number[]) => `${x * scale},${(height - y) * scale}`;
+  return (
+    <svg
+      role="img"
+      aria-label={label}
+      width={width * scale + 2}
+      height={height * scale + 2}
+      viewBox={`-1 -1 ${width * scale + 2} ${height * scale + 2}`}
+      className="tool-picture"
+    >
+      {picture.bodies.map((outline, i) => (
+        <polygon key={i} points={outline.map(place).join(" ")} className="tool-body" />
+      ))}
+      {picture.parts.map((outline, i) => (
+        <polygon key={i} points={outline.map(place).join(" ")} className="tool-part" />
+      ))}
+      {picture.lines.map(({ from, to, weight }, i) => (
+        <polyline
+          key={i}
+          points={`${place(from)} ${place(to)}`}
+          className={`tool-line tool-line-${weight}`}
+        />
+      ))}
+      {apart(picture.labels, scale).map(({ at, text }) => (
+        <text
+          key={`${at[0]}/${at[1]}`}
+          x={(at[0] ?? 0) * scale}
+          y={(height - (at[1] ?? 0)) * scale}
+          className="tool-number"
+        >
+          {drawn(text)}
+        </text>
+      ))}
+    </svg>
+  );
+}
+
+/** The numbers that have room beside one another. */
+function apart(labels: Picture["labels"], scale: number): Picture["labels"] {
+  return labels.reduce<Picture["labels"]>((kept, label) => {
+    const near = kept.some(
+      ({ at }) =>
+        Math.abs((at[0] ?? 0) - (label.at[0] ?? 0)) * scale < APART.across &&
+        Math.abs((at[1] ?? 0) - (label.at[1] ?? 0)) * scale < APART.up,
+    );
+    return near ? kept : [...kept, label];
+  }, []);
+}

@@ -1,0 +1,82 @@
+import { useMutation } from "@tanstack/react-query";
+import { Download, Upload } from "lucide-react";
+import { useRef, useState } from "react";
+
+import { api, type TakenIn } from "../api/client";
+
+type Props = { of: "fabrics" | "tools"; onRead: () => Promise<void> };
+
+const COLUMNS = {
+  fabrics: "name, form, width, length, side, count, shade, directional, price",
+  tools: "tool, side, mark, reads, makes",
+};
+
+/** What is kept as a table, out and in; a broken row is told, and the others wait until she says so. */
+export function TableFile({ of, onRead }: Props) {
+  const input = useRef<HTMLInputElement>(null);
+  const [text, setText] = useState("");
+  const reading = useMutation({
+    mutationFn: async ({ csv, confirmed }: { csv: string; confirmed: boolean }) => {
+      const taken = await api.readTable(of, csv, confirmed);
+      if (taken.added > 0) await onRead();
+      return taken;
+    },
+  });
+  return (
+    <section className="whole-file" aria-label="As a table">
+      <a className="button" href={`/api/${of}.csv`} download={`${of}.csv`}>
+        <Download size={16} aria-hidden="true" /> Save as a table (CSV)
+      </a>
+      <button type="button" className="button" onClick={() => input.current?.click()}>
+        <Upload size={16} aria-hidden="true" /> Read a table in
+      </button>
+      <input
+        ref={input}
+        type="file"
+        accept=".csv,text/csv"
+        className="sr-only"
+        aria-label="A table to read in"
+        tabIndex={-1}
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          event.target.value = "";
+          void file?.text().then((csv) => {
+            setText(csv);
+            reading.mutate({ csv, confirmed: false });
+          });
+        }}
+      />
+      <p className="quiet">Its columns: {COLUMNS[of]}.</p>
+      {reading.error && (
+        <p role="alert" className="field-error">
+          {reading.error.message}
+        </p>
+      )}
+      {reading.data && (
+        <Taken taken={reading.data} onAdd={() => reading.mutate({ csv: text, confirmed: true })} />
+      )}
+    </section>
+  );
+}
+
+function Taken({ taken, onAdd }: { taken: TakenIn; onAdd: () => void }) {
+  const waiting = taken.added === 0 && taken.ready.length > 0;
+  return (
+    <div role="status">
+      <p>{taken.added > 0 ? `Added ${taken.added}.` : `${taken.ready.length} ready, nothing added yet.`}</p>
+      <ul className="field-error">
+        {taken.faults.slice(0, 8).map((fault) => (
+          <li key={`${fault.line}/${fault.column}/${fault.say}`}>
+            Line {fault.line}
+            {fault.column && `, ${fault.column}`}: {fault.say}
+          </li>
+        ))}
+      </ul>
+      {waiting && (
+        <button type="button" className="button" onClick={onAdd}>
+          Add the {taken.ready.length} that can be read
+        </button>
+      )}
+    </div>
+  );
+}

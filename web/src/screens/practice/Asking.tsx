@@ -1,0 +1,123 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+
+import { api, type Drill, type Question } from "../../api/client";
+import { Notice } from "../../parts/Notice";
+import { useKeys } from "../../parts/useKeys";
+import { Words } from "../../parts/Words";
+import { Picture } from "./Picture";
+
+type Props = {
+  drill: Drill;
+  seed: number;
+  onDone: (right: number, asked: number) => Promise<void>;
+  onLeave: () => void;
+  onAgain: () => void;
+};
+
+/** A drill: one question at a time, what is right after each, the score at the end. */
+export function Asking({ drill, seed, onDone, onLeave, onAgain }: Props) {
+  const asked = useQuery({
+    queryKey: ["drill", drill.drill, seed],
+    queryFn: () => api.questions(drill.drill, seed),
+    staleTime: Infinity,
+  });
+  const [answers, setAnswers] = useState<number[]>([]);
+  const [chosen, setChosen] = useState<number | null>(null);
+  const questions = asked.data ?? [];
+  const question = questions[answers.length];
+  const right = (given: number[]) => given.filter((one, i) => one === questions[i]?.right).length;
+  const next = () => {
+    if (chosen === null) return;
+    const given = [...answers, chosen];
+    setAnswers(given);
+    setChosen(null);
+    if (given.length === questions.length) void onDone(right(given), given.length);
+  };
+  const choose = (place: number) => {
+    if (chosen === null && question && place < question.choices.length) setChosen(place);
+  };
+  useKeys({
+    "1": () => choose(0),
+    "2": () => choose(1),
+    "3": () => choose(2),
+    "4": () => choose(3),
+    " ": next,
+    Enter: next,
+    PageDown: next,
+  });
+  if (asked.error) return <Notice tone="alarm">{asked.error.message}</Notice>;
+  if (questions.length === 0) return <Notice>Laying out the questions…</Notice>;
+  return (
+    <section className="asking" aria-label={drill.title}>
+      <h2>{drill.title}</h2>
+      {question ? (
+        <>
+          <p className="quiet">
+            {answers.length + 1} of {questions.length}
+          </p>
+          <Ask question={question} chosen={chosen} onChoose={choose} />
+          {chosen !== null && (
+            <button type="button" className="button button-brass" onClick={next} autoFocus>
+              Next
+            </button>
+          )}
+        </>
+      ) : (
+        <p className="asking-score" role="status">
+          {right(answers)} of {questions.length} right.
+        </p>
+      )}
+      <div className="dialog-buttons">
+        <button type="button" className="button" onClick={onLeave}>
+          {question ? "Stop" : "All drills"}
+        </button>
+        {!question && (
+          <button type="button" className="button button-brass" onClick={onAgain}>
+            Again
+          </button>
+        )}
+      </div>
+    </section>
+  );
+}
+
+type AskProps = { question: Question; chosen: number | null; onChoose: (place: number) => void };
+
+function Ask({ question, chosen, onChoose }: AskProps) {
+  const state = (place: number) => {
+    if (chosen === null) return "";
+    if (place === question.right) return "choice-right";
+    return place === chosen ? "choice-wrong" : "";
+  };
+  return (
+    <>
+      <p className="asking-ask">
+        <Words>{question.ask}</Words>
+      </p>
+      <Picture question={question} />
+      <ul className="asking-choices">
+        {question.choices.map((choice, place) => (
+          <li key={choice}>
+            <button
+              type="button"
+              className={`button ${state(place)}`}
+              disabled={chosen !== null}
+              onClick={() => onChoose(place)}
+            >
+              <kbd>{place + 1}</kbd>
+              <span>
+                <Words>{choice}</Words>
+              </span>
+            </button>
+          </li>
+        ))}
+      </ul>
+      {chosen !== null && (
+        <p role="status" className={chosen === question.right ? "asking-right" : "asking-wrong"}>
+          <strong>{chosen === question.right ? "Right." : "No."}</strong> <Words>{question.because}</Words>
+        </p>
+      )}
+    </>
+  );
+}

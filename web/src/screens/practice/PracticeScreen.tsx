@@ -1,0 +1,102 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+
+import { api, type Drill } from "../../api/client";
+import { Frame } from "../../parts/Frame";
+import { Notice } from "../../parts/Notice";
+import { useBack } from "../../parts/useBack";
+import { useKeys } from "../../parts/useKeys";
+import { useLight } from "../../parts/useLight";
+import { Asking } from "./Asking";
+
+/** Short drills from her own drawer, and how they went over time. */
+export function PracticeScreen() {
+  const drills = useQuery({ queryKey: ["drills"], queryFn: api.drills });
+  const queries = useQueryClient();
+  const [open, setOpen] = useState<{ drill: Drill; seed: number } | null>(null);
+  const back = useBack();
+  useLight();
+  useKeys({ b: back });
+  const keep = async (right: number, asked: number) => {
+    if (open) await api.keepDrill(open.drill.drill, right, asked);
+    await queries.invalidateQueries({ queryKey: ["drills"] });
+  };
+  return (
+    <div className="hands">
+      <Frame />
+      <main>
+        <h1>Practice</h1>
+        <p className="hands-lead">
+          Ten questions at a time on what costs fabric when it is mixed up, asked from your own drawer.
+        </p>
+        {open ? (
+          <Asking
+            key={open.seed}
+            drill={open.drill}
+            seed={open.seed}
+            onDone={keep}
+            onLeave={() => setOpen(null)}
+            onAgain={() => setOpen({ ...open, seed: seedNow() })}
+          />
+        ) : (
+          <ul className="tools shelf">
+            {(drills.data ?? []).map((drill) => (
+              <li key={drill.drill} className="tool">
+                <div className="tool-words">
+                  <strong>{drill.title}</strong>
+                  <p className="quiet">{went(drill)}</p>
+                </div>
+                <Course drill={drill} />
+                <button
+                  type="button"
+                  className="button button-brass"
+                  aria-label={`Begin ${drill.title}`}
+                  onClick={() => setOpen({ drill, seed: seedNow() })}
+                >
+                  Begin
+                </button>
+              </li>
+            ))}
+          </ul>
+        )}
+        {drills.error && <Notice tone="alarm">{drills.error.message}</Notice>}
+      </main>
+    </div>
+  );
+}
+
+/** Other questions each time. */
+function seedNow(): number {
+  return Date.now() % 2_000_000_000;
+}
+
+function went({ results }: Drill): string {
+  const last = results.at(-1);
+  if (!last) return "not tried yet";
+  return `last time ${last.right} of ${last.asked} right · tried ${results.length === 1 ? "once" : `${results.length} times`}`;
+}
+
+/** The last results, side by side. */
+function Course({ drill }: { drill: Drill }) {
+  return (
+    <svg
+      width={drill.results.length * 9}
+      height="26"
+      role="img"
+      aria-label={`The last ${drill.results.length} results`}
+    >
+      {drill.results.map(({ right, asked, at }, i) => (
+        <g key={`${at}/${i}`}>
+          <rect x={i * 9} width="7" height="26" className="course-all" />
+          <rect
+            x={i * 9}
+            y={26 - (26 * right) / asked}
+            width="7"
+            height={(26 * right) / asked}
+            className="course-right"
+          />
+        </g>
+      ))}
+    </svg>
+  );
+}

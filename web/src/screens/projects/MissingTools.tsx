@@ -1,0 +1,94 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+
+import { api, type Missing, type ProjectRow } from "../../api/client";
+import { FormDialog } from "../../parts/FormDialog";
+import { Notice } from "../../parts/Notice";
+import { Words } from "../../parts/Words";
+import { freeId } from "../tools/useTools";
+
+/** What is missing in the drawer for a project, and what is never used. */
+export function MissingTools({ row }: { row: ProjectRow }) {
+  return (
+    <FormDialog
+      title={`What is missing for ${row.name}?`}
+      trigger={
+        <button type="button" className="button" aria-label={`What is missing: ${row.name}`}>
+          What is missing?
+        </button>
+      }
+    >
+      {(close) => (
+        <div className="missing">
+          <Looked id={row.id} />
+          <div className="dialog-buttons">
+            <button type="button" className="button" onClick={close}>
+              Close
+            </button>
+          </div>
+        </div>
+      )}
+    </FormDialog>
+  );
+}
+
+function Looked({ id }: { id: number }) {
+  const missing = useQuery({ queryKey: ["missing", id], queryFn: () => api.missing(id), staleTime: 0 });
+  if (missing.error) return <Notice tone="alarm">{missing.error.message}</Notice>;
+  if (!missing.data) return <Notice>Weighing each unit with one tool more…</Notice>;
+  const { unreached, gains, idle } = missing.data;
+  return (
+    <>
+      <h3>No line for</h3>
+      <p>
+        {unreached.length > 0
+          ? `${unreached.join(", ")}: only a straight ruler cuts these sizes.`
+          : "Every unit has a line on some tool of yours."}
+      </p>
+      <h3>One tool more</h3>
+      {gains.length > 0 ? <Gains gains={gains} /> : <p>None that is usual would save much.</p>}
+      <h3>Not used here</h3>
+      <p>
+        {idle.length > 0 ? idle.map(({ name }) => name).join(", ") : "Every tool has a line for some unit."}
+      </p>
+    </>
+  );
+}
+
+function Gains({ gains }: { gains: Missing["gains"] }) {
+  const queries = useQueryClient();
+  const [added, setAdded] = useState<string[]>([]);
+  const add = async (tool: { id: string; name: string; kind: string }) => {
+    const taken = (await api.tools()).map((one) => one.tool.id);
+    await api.addTool({ ...tool, id: freeId(tool.name, taken) });
+    setAdded((before) => [...before, tool.id]);
+    await queries.invalidateQueries({ queryKey: ["tools"] });
+    await queries.invalidateQueries({ queryKey: ["project"] });
+  };
+  return (
+    <ul className="gains">
+      {gains.map((gain) => {
+        const tool = gain.tool as unknown as { id: string; name: string; kind: string };
+        return (
+          <li key={tool.id}>
+            <span>
+              <strong>{tool.name}.</strong> <Words>{gain.say}</Words>
+            </span>
+            {added.includes(tool.id) ? (
+              <span role="status">in the drawer now</span>
+            ) : (
+              <button
+                type="button"
+                className="button"
+                aria-label={`I have one: ${tool.name}`}
+                onClick={() => void add(tool)}
+              >
+                I have one
+              </button>
+            )}
+          </li>
+        );
+      })}
+    </ul>
+  );
+}

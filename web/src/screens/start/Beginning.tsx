@@ -1,0 +1,202 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { useNavigate } from "react-router";
+
+import { api, ApiError, type Kind, type Measure } from "../../api/client";
+import { UnitPicture } from "../../drawing/UnitPicture";
+import { EntryField } from "../../parts/EntryField";
+import { told } from "../../parts/measures";
+import { Notice } from "../../parts/Notice";
+import { useKinds } from "../../parts/useKinds";
+import { UsualChoice } from "../tools/UsualTools";
+import { type FabricTold, FIRST_FABRICS, FabricQuestion } from "./FabricQuestion";
+
+/** What most quilters have. */
+const USUAL = ["long-ruler"];
+const SEAMS: Record<Measure, string> = { inch: "1/4", cm: "0.75cm" };
+
+type Told = { name: string; measure: Measure; kind: string; finished: string; count: string };
+
+/** Three questions, and the first unit is weighed. */
+export function Beginning({ onBack }: { onBack: () => void }) {
+  const [given, setGiven] = useState<Told>({
+    name: "My quilt",
+    measure: "inch",
+    kind: "half_square",
+    finished: "",
+    count: "",
+  });
+  const [tools, setTools] = useState<string[]>(USUAL);
+  const [fabrics, setFabrics] = useState<FabricTold[]>(FIRST_FABRICS);
+  const kinds = useKinds(given.measure).data?.kinds ?? [];
+  const kind = kinds.find((one) => one.kind === given.kind) ?? kinds[0];
+  const usual = useQuery({ queryKey: ["usual-tools"], queryFn: api.usualTools, staleTime: Infinity });
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const beginning = useMutation({
+    mutationFn: async () => {
+      if (!kind) return;
+      await api.comeTo("own");
+      const file = {
+        oaken_gauge: 1,
+        tools: (usual.data ?? []).map(({ tool }) => tool).filter(({ id }) => tools.includes(id)),
+        fabrics: fabrics.map(({ name, colour, weave, fabric }, i) => ({
+          id: `fabric-${i}`,
+          name,
+          color: colour,
+          weave,
+          ...fabric,
+        })),
+        projects: [
+          {
+            name: given.name,
+            measure: given.measure,
+            seam_allowance: SEAMS[given.measure],
+            units: [{ name: kind.title, unit: unitOf(kind, given), fabrics: rolesOf(kind, fabrics.length) }],
+          },
+        ],
+      };
+      const { projects } = await api.readBench(file);
+      queries.clear();
+      await navigate(`/projects/${projects.at(-1)?.id}`);
+    },
+  });
+  const error = beginning.error instanceof ApiError ? beginning.error : null;
+  const set = (changes: Partial<Told>) => setGiven((before) => ({ ...before, ...changes }));
+  if (!kind) return <Notice>Opening…</Notice>;
+  return (
+    <main className="beginning">
+      <h1>Start your own</h1>
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          beginning.mutate();
+        }}
+      >
+        <Making kinds={kinds} kind={kind} given={given} error={error} onChange={set} />
+        <section>
+          <h2>2. Which of these tools do you own?</h2>
+          <p className="quiet">
+            Tick what is like yours; what is printed otherwise on yours is changed later. None is fine, too.
+          </p>
+          <UsualChoice
+            ticked={tools}
+            onTick={(id, on) =>
+              setTools((before) => (on ? [...before, id] : before.filter((one) => one !== id)))
+            }
+          />
+        </section>
+        <FabricQuestion fabrics={fabrics} error={error} onChange={setFabrics} />
+        {error && (
+          <p role="alert" className="field-error">
+            {error.faults.length > 0 ? "See what is allowed in the fields above." : error.message}
+          </p>
+        )}
+        <div className="dialog-buttons">
+          <button type="button" className="button" onClick={onBack}>
+            Back
+          </button>
+          <button type="submit" className="button button-brass" disabled={beginning.isPending}>
+            Weigh it
+          </button>
+        </div>
+      </form>
+    </main>
+  );
+}
+
+/** The unit to begin with, at the size and count that were typed. */
+function unitOf(kind: Kind, given: Told) {
+  const { starter } = kind;
+  const count = given.count === "" ? starter.count : Number(given.count) || given.count;
+  const sides = [starter.finished ?? []].flat();
+  const finished = told(given.finished, given.measure);
+  if (finished === "" || sides.length !== 1) return { ...starter, count };
+  return { ...starter, finished, count };
+}
+
+/** Each role takes the next fabric, from the first again where there are fewer. */
+function rolesOf(kind: Kind, fabrics: number) {
+  if (fabrics === 0) return {};
+  return Object.fromEntries(kind.roles.map((role, i) => [role, `fabric-${i % fabrics}`]));
+}
+
+type MakingProps = {
+  kinds: Kind[];
+  kind: Kind;
+  given: Told;
+  error: ApiError | null;
+  onChange: (changes: Partial<Told>) => void;
+};
+
+function Making({ kinds, kind, given, error, onChange }: MakingProps) {
+  const unit = "/projects/0/units/0/unit";
+  const sides = [kind.starter.finished ?? []].flat();
+  const handed = typeof kind.starter.count === "object";
+  return (
+    <section>
+      <h2>1. What are you making?</h2>
+      <div className="beginning-row">
+        <EntryField
+          id="project-name"
+          label="Name of the quilt"
+          value={given.name}
+          error={error?.at("/projects/0/name")}
+          onEnter={(name) => onChange({ name })}
+        />
+        <label className="entry">
+          <span>Measured in</span>
+          <select
+            value={given.measure}
+            onChange={(event) => onChange({ measure: event.target.value as Measure, finished: "" })}
+          >
+            <option value="inch">inches</option>
+            <option value="cm">centimetres</option>
+          </select>
+        </label>
+      </div>
+      <div className="beginning-row">
+        <label className="entry">
+          <span>The first unit</span>
+          <select
+            value={kind.kind}
+            onChange={(event) => onChange({ kind: event.target.value, finished: "", count: "" })}
+          >
+            {kinds.map((one) => (
+              <option key={one.kind} value={one.kind}>
+                {one.title}
+              </option>
+            ))}
+          </select>
+        </label>
+        {!handed && (
+          <EntryField
+            id="first-count"
+            label="How many"
+            value={given.count || String(kind.starter.count)}
+            error={error?.at(`${unit}/count`)}
+            onEnter={(count) => onChange({ count })}
+          />
+        )}
+        {sides.length === 1 && (
+          <EntryField
+            id="first-size"
+            label="Finished size"
+            ringed
+            value={given.finished || (sides[0] ?? "")}
+            error={error?.at(`${unit}/finished`)}
+            onEnter={(finished) => onChange({ finished })}
+          />
+        )}
+        <UnitPicture
+          drawing={kind.drawing}
+          size={74}
+          label={kind.title}
+          fillOf={(role) =>
+            ["var(--panel)", "var(--chalk)", "var(--oak)"][kind.roles.indexOf(role)] ?? "var(--brass)"
+          }
+        />
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,110 @@
+import type { ApiError, Fabric } from "../../api/client";
+import { EntryField } from "../../parts/EntryField";
+
+/** A fabric as it is told at the start: how it looks, and in which form it is there. */
+export type FabricTold = {
+  name: string;
+  colour: string;
+  weave: Fabric["weave"];
+  fabric: { form: string } & Record<string, unknown>;
+};
+
+/** Forms as quilters name them, with what a document says of each. */
+const FORMS: { label: string; fabric: FabricTold["fabric"] }[] = [
+  { label: "yardage", fabric: { form: "yardage" } },
+  { label: "a roll of 2½ strips", fabric: { form: "strips", width: "2 1/2", count: 40 } },
+  { label: "charm squares, 5", fabric: { form: "squares", side: "5", count: 40 } },
+  { label: "squares of 10", fabric: { form: "squares", side: "10", count: 40 } },
+  { label: "fat quarters", fabric: { form: "fat_quarter", width: "20", length: "17 1/2", count: 4 } },
+];
+
+export const FIRST_FABRICS: FabricTold[] = [
+  { name: "Light", colour: "#e9e4d6", weave: "plain", fabric: { form: "yardage" } },
+  { name: "Dark", colour: "#34506b", weave: "twill", fabric: { form: "yardage" } },
+];
+const WEAVES: Fabric["weave"][] = ["dots", "check", "slub", "plain", "twill"];
+const MOST = 6;
+
+type Props = {
+  fabrics: FabricTold[];
+  error: ApiError | null;
+  onChange: (fabrics: FabricTold[]) => void;
+};
+
+/** Which fabric she has: a name, a colour and a form each; more can be said of them later. */
+export function FabricQuestion({ fabrics, error, onChange }: Props) {
+  const change = (place: number, changes: Partial<FabricTold>) =>
+    onChange(fabrics.map((one, i) => (i === place ? { ...one, ...changes } : one)));
+  return (
+    <section>
+      <h2>3. Which fabric do you have?</h2>
+      {fabrics.map((one, i) => (
+        <div key={i} className="beginning-row">
+          <EntryField
+            id={`fabric-${i}-name`}
+            label={`Fabric ${i + 1}`}
+            value={one.name}
+            error={error?.at(`/fabrics/${i}/name`)}
+            onEnter={(name) => change(i, { name })}
+          />
+          <label className="entry">
+            <span>Colour</span>
+            <input
+              type="color"
+              aria-label={`Colour of fabric ${i + 1}`}
+              value={one.colour}
+              onChange={(event) => change(i, { colour: event.target.value })}
+            />
+          </label>
+          <label className="entry">
+            <span>There as</span>
+            <select
+              aria-label={`Form of fabric ${i + 1}`}
+              value={FORMS.findIndex(
+                (form) => form.fabric.form === one.fabric.form && form.fabric.side === one.fabric.side,
+              )}
+              onChange={(event) =>
+                change(i, { fabric: FORMS[Number(event.target.value)]?.fabric ?? one.fabric })
+              }
+            >
+              {FORMS.map((form, place) => (
+                <option key={form.label} value={place}>
+                  {form.label}
+                </option>
+              ))}
+            </select>
+          </label>
+          {fabrics.length > 1 && (
+            <button
+              type="button"
+              className="button"
+              aria-label={`Remove fabric ${i + 1}`}
+              onClick={() => onChange(fabrics.filter((_, place) => place !== i))}
+            >
+              Remove
+            </button>
+          )}
+        </div>
+      ))}
+      {fabrics.length < MOST && (
+        <button
+          type="button"
+          className="button"
+          onClick={() =>
+            onChange([
+              ...fabrics,
+              {
+                name: `Fabric ${fabrics.length + 1}`,
+                colour: "#b0885a",
+                weave: WEAVES[fabrics.length % WEAVES.length] ?? "plain",
+                fabric: { form: "yardage" },
+              },
+            ])
+          }
+        >
+          Another fabric
+        </button>
+      )}
+    </section>
+  );
+}

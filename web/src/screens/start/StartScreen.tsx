@@ -1,0 +1,57 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { useNavigate } from "react-router";
+
+import { api } from "../../api/client";
+import { Notice } from "../../parts/Notice";
+import { useLight } from "../../parts/useLight";
+import { Beginning } from "./Beginning";
+
+/** The first start: to look round with the demo, or to start her own bench by three questions. */
+export function StartScreen() {
+  const standing = useQuery({ queryKey: ["start"], queryFn: api.start });
+  const [own, setOwn] = useState(false);
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  useLight();
+  const come = useMutation({
+    mutationFn: async (bench: "demo" | "own") => {
+      await api.comeTo(bench);
+      queries.clear();
+      await navigate("/");
+    },
+  });
+  if (own) return <Beginning onBack={() => setOwn(false)} />;
+  return (
+    <main className="middle start">
+      <img src="/favicon.svg" alt="" width="54" height="54" />
+      <h1>Oaken Gauge</h1>
+      <p className="start-lead">
+        For every triangle unit of a quilt: which of your tools makes it, at which line, from how much fabric,
+        how accurately and how fast.
+      </p>
+      <div className="start-ways">
+        <section>
+          <h2>Start your own</h2>
+          <p>Three questions: what you are making, which tools you own, which fabric you have.</p>
+          <button type="button" className="button button-brass" onClick={() => setOwn(true)}>
+            Start my own
+          </button>
+          {standing.data?.has_own && (
+            <button type="button" className="button" onClick={() => come.mutate("own")}>
+              Go to my bench
+            </button>
+          )}
+        </section>
+        <section>
+          <h2>Look round</h2>
+          <p>A quilt in the making, with a full drawer and shelf. It can be put aside and brought back.</p>
+          <button type="button" className="button" onClick={() => come.mutate("demo")}>
+            Look round with the demo
+          </button>
+        </section>
+      </div>
+      {come.error && <Notice tone="alarm">{come.error.message}</Notice>}
+    </main>
+  );
+}

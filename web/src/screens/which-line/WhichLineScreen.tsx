@@ -1,0 +1,244 @@
+import { keepPreviousData, useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { useSearchParams } from "react-router";
+
+import { api, ApiError, type Kind, type Laying, type Measure, type WhichLine } from "../../api/client";
+import { ScenePicture } from "../../drawing/ScenePicture";
+import { UnitPicture } from "../../drawing/UnitPicture";
+import { Weaves } from "../../drawing/Weaves";
+import { EntryField } from "../../parts/EntryField";
+import { Fraction } from "../../parts/Fraction";
+import { Frame } from "../../parts/Frame";
+import { told } from "../../parts/measures";
+import { Notice } from "../../parts/Notice";
+import { CutSize, FinishedSize, PrintedNumber } from "../../parts/Sizes";
+import { useBack } from "../../parts/useBack";
+import { useKeys } from "../../parts/useKeys";
+import { useKinds } from "../../parts/useKinds";
+import { useLight } from "../../parts/useLight";
+import { Words } from "../../parts/Words";
+
+/** Kinds whose size is told by a shape, not by a number. */
+const NO_SIZE = ["shape", "triangle"];
+
+/** Which line of which tool: a unit and a size, and every tool in the drawer as it is laid for it. */
+export function WhichLineScreen() {
+  const [params, setParams] = useSearchParams();
+  const back = useBack();
+  useLight();
+  useKeys({ b: back });
+  const measure: Measure = params.get("measure") === "cm" ? "cm" : "inch";
+  const kinds = (useKinds(measure).data?.kinds ?? []).filter(({ kind }) => !NO_SIZE.includes(kind));
+  const kind = kinds.find((one) => one.kind === params.get("kind")) ?? kinds[0];
+  const change = (changes: Record<string, string>) =>
+    setParams({ ...Object.fromEntries(params), ...changes }, { replace: true });
+  return (
+    <div className="hands">
+      <Weaves fabrics={[]} />
+      <Frame />
+      <main>
+        <h1>Which line?</h1>
+        <p className="hands-lead">
+          A unit and a size: every tool in your drawer that can cut or trim it, as it lies on the fabric, with
+          its line lit.
+        </p>
+        {kind ? (
+          <Asked kinds={kinds} kind={kind} size={params.get("size")} measure={measure} onChange={change} />
+        ) : (
+          <Notice>Opening…</Notice>
+        )}
+      </main>
+    </div>
+  );
+}
+
+type AskedProps = {
+  kinds: Kind[];
+  kind: Kind;
+  size: string | null;
+  measure: Measure;
+  onChange: (changes: Record<string, string>) => void;
+};
+
+function Asked({ kinds, kind, size, measure, onChange }: AskedProps) {
+  const [unfinished, setUnfinished] = useState("");
+  // A unit of two sides goes by its height, in the proportions of the one to begin with.
+  const starter = { ...kind.starter, count: kind.starter.count };
+  const document = { unit: starter, measure, ...(size && { at: told(size, measure) }) };
+  const asked = useQuery({
+    queryKey: ["which-line", document],
+    queryFn: ({ signal }) => api.whichLine(document, signal),
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+  const error = asked.error instanceof ApiError ? asked.error : null;
+  const answer = asked.data;
+  return (
+    <>
+      <div className="which-asked">
+        <label className="entry">
+          <span>Unit</span>
+          <select
+            value={kind.kind}
+            onChange={(event) => onChange({ kind: event.target.value, size: "" })}
+            aria-label="Unit"
+          >
+            {kinds.map((one) => (
+              <option key={one.kind} value={one.kind}>
+                {one.title}
+              </option>
+            ))}
+          </select>
+        </label>
+        <EntryField
+          id="which-size"
+          label="Finished size"
+          ringed
+          value={size || (answer?.finished[0] ?? "")}
+          error={error?.at("/at")}
+          onEnter={(text) => onChange({ size: told(text, measure) })}
+        />
+        <EntryField
+          id="which-unfinished"
+          label="or unfinished, with seam allowance"
+          value={unfinished || (answer?.unfinished[0] ?? "")}
+          error={undefined}
+          onEnter={(text) => {
+            setUnfinished("");
+            void finishedOf(kind, told(text, measure), measure).then((one) => one && onChange({ size: one }));
+          }}
+        />
+        <label className="entry">
+          <span>Measure</span>
+          <select value={measure} onChange={(event) => onChange({ measure: event.target.value, size: "" })}>
+            <option value="inch">inches</option>
+            <option value="cm">centimetres</option>
+          </select>
+        </label>
+        {answer && (
+          <UnitPicture drawing={answer.drawing} fillOf={() => "var(--panel)"} size={70} label={kind.title} />
+        )}
+      </div>
+      {answer?.asks && !error && (
+        <p className="which-asks" role="status">
+          <Words>{answer.asks.say}</Words>{" "}
+          <button
+            type="button"
+            className="button"
+            onClick={() => onChange({ size: answer.asks?.finished[0] ?? "" })}
+          >
+            No, it finishes at <Fraction length={answer.asks.finished[0] ?? ""} />
+          </button>
+        </p>
+      )}
+      {error && !error.at("/at") && <Notice tone="alarm">{error.faults[0]?.message ?? error.message}</Notice>}
+      {answer && <Answer answer={answer} />}
+    </>
+  );
+}
+
+/** The finished size of a unit that measures so much before it is sewn in: the core takes the allowance off. */
+async function finishedOf(kind: Kind, unfinished: string, measure: Measure): Promise<string | undefined> {
+  try {
+    const answer = await api.whichLine({ unit: kind.starter, measure, unfinished });
+    return answer.finished[0];
+  } catch {
+    return undefined;
+  }
+}
+
+function Answer({ answer }: { answer: WhichLine }) {
+  return (
+    <>
+      {answer.groups.map((group) => (
+        <section key={group.title} className="which-group">
+          <h2>
+            {group.title}
+            {group.roles.length > 0 && <span className="quiet"> · {group.roles.join(", ")}</span>}
+            {group.size?.map((one) => (
+              <FinishedSize key={one} length={one} />
+            ))}
+          </h2>
+          <ul>
+            {group.layings.map((laying) => (
+              <Laid key={laying.tool} laying={laying} />
+            ))}
+          </ul>
+          {group.missing.map((one) => (
+            <p key={one.tool} className="which-missing">
+              <strong>{one.name}.</strong> <Words>{one.say}</Words>
+            </p>
+          ))}
+          {group.layings.length + group.missing.length === 0 && (
+            <p className="quiet">No tool in your drawer cuts this. A straight ruler or a template would.</p>
+          )}
+        </section>
+      ))}
+      {answer.wedges && <Wedges rows={answer.wedges} />}
+    </>
+  );
+}
+
+function Laid({ laying }: { laying: Laying }) {
+  return (
+    <li className="laid">
+      {laying.scene && (
+        <ScenePicture
+          scene={laying.scene}
+          width={330}
+          height={190}
+          fill="url(#fabric-unknown)"
+          label={`${laying.name} on the fabric, its line ${laying.mark} lit`}
+        />
+      )}
+      <div>
+        <h3>
+          {laying.name} <PrintedNumber printed={laying.mark} reads={laying.reads} />
+        </h3>
+        <ol>
+          {laying.steps.map((step) => (
+            <li key={step}>
+              <Words>{step}</Words>
+            </li>
+          ))}
+        </ol>
+      </div>
+    </li>
+  );
+}
+
+function Wedges({ rows }: { rows: NonNullable<WhichLine["wedges"]> }) {
+  return (
+    <section className="which-group">
+      <h2>From the strip to the block, and back</h2>
+      <table className="values wedge-chart">
+        <thead>
+          <tr>
+            <th scope="col">Strip</th>
+            <th scope="col">Ring of wedges</th>
+            <th scope="col">Square for two corners</th>
+            <th scope="col">Side of half a web</th>
+            <th scope="col">Square for its kite</th>
+            <th scope="col">Wedges in a width of fabric</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((row) => (
+            <tr key={row.strip} className="value">
+              <th scope="row">
+                <CutSize length={row.strip} />
+              </th>
+              <td>
+                <FinishedSize length={row.ring} />
+              </td>
+              <td>{row.corner}</td>
+              <td>{row.web}</td>
+              <td>{row.kite}</td>
+              <td>{row.wedges}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
