@@ -5,7 +5,12 @@ require "support/browser_case"
 class MakerScreenTest < BrowserCase
   def open_first
     visit "/maker"
-    find("h1", text: "Your hands")
+    open_all_values
+  end
+
+  def open_all_values
+    find("summary", text: "All values").click
+    find_field "Find a value"
   end
 
   def row(title)
@@ -19,6 +24,34 @@ class MakerScreenTest < BrowserCase
 
   def minutes(title)
     way(title).find("td:nth-child(7)").text.to_i
+  end
+
+  def test_a_seam_test_moves_what_was_measured
+    fill_in "The middle strip measures", with: "1, 63/64"
+    within("form[aria-label='Seam test']") do
+      click_button "What does it say?"
+
+      assert_text(/What the fold takes up: 0\.010 before, 0\.0\d+ now/)
+      click_button "Save"
+    end
+
+    assert_text "Seam test"
+    eventually { @maker.reload.profile.dig("errors", "take_up", "count") == 2 }
+    fill_in "The middle strip measures", with: "3"
+    within("form[aria-label='Seam test']") do
+      click_button "What does it say?"
+
+      assert_selector ".field-error", text: "allowed is more than 0"
+    end
+    click_button "Undo"
+    eventually { !@maker.reload.profile.fetch("errors", {}).key?("take_up") }
+  end
+
+  def test_values_are_found_by_their_words
+    fill_in "Find a value", with: "die-cut"
+
+    assert_selector "tr.value", count: 1
+    assert_no_selector "h2", text: "Time"
   end
 
   def test_every_value_says_what_it_is
@@ -36,6 +69,7 @@ class MakerScreenTest < BrowserCase
     click_button "Back to the bench"
     before = minutes("Two at a time")
     click_link "Your hands"
+    open_all_values
     enter "Press", "69"
 
     assert_text "Press set to 69."

@@ -51,9 +51,13 @@ class ProjectsScreenTest < BrowserCase
   def test_everything_is_saved_as_a_file_and_read_in
     file = Tempfile.new(["bench", ".json"]).tap { |one| one.write(JSON.generate(Server::Exporter.new(@maker).document)) && one.close }
     attach_file "A file to read in", file.path, make_visible: true
+    within("[role=dialog]", text: "Read this file in?") do
+      assert_no_text "Where something else goes by the same name"
+      click_button "Read it in"
+    end
 
     assert_text "Read in."
-    assert_selector "a.project-link", text: "Slack Tide lap quilt", count: 2
+    assert_selector "a.project-link", text: "Slack Tide lap quilt", count: 1
     assert_link "Save everything as a file"
     File.write(file.path, "not a bench")
     attach_file "A file to read in", file.path, make_visible: true
@@ -63,6 +67,56 @@ class ProjectsScreenTest < BrowserCase
     attach_file "A file to read in", file.path, make_visible: true
 
     assert_text "tools › 0 › kind"
+  end
+
+  # Another notes text: what differs is named, and she says which stays.
+  def test_where_a_file_differs_she_says_which_stays
+    document = Server::Exporter.new(@maker).document
+    document["projects"].first["notes"] = "From elsewhere"
+    file = Tempfile.new(["bench", ".json"]).tap { |one| one.write(JSON.generate(document)) && one.close }
+    attach_file "A file to read in", file.path, make_visible: true
+    within("[role=dialog]", text: "Read this file in?") do
+      assert_selector "tr", text: /Projects.*Slack Tide lap quilt/m
+      find("label", text: "Take the file's").click
+      click_button "Read it in"
+    end
+
+    assert_text "From elsewhere"
+    assert_selector "a.project-link", count: 1
+  end
+
+  def test_what_is_missing_is_told_and_added
+    @maker.tools.where.not(key: "long-rule").destroy_all
+    click_button "What is missing: Slack Tide lap quilt"
+    within("[role=dialog]") do
+      assert_text(/Wave tips.*only a straight ruler cuts these sizes/m, wait: 20)
+      click_button "I have one: Triangle ruler, finished sizes"
+
+      assert_text "in the drawer now"
+    end
+    assert_equal 2, @maker.tools.count
+  end
+
+  def test_the_demo_is_put_aside_for_her_own_and_brought_back
+    click_button "Start your own"
+    click_button "Start my own"
+    fill_in "Name of the quilt", with: "Harbour lights"
+    fill_in "How many", with: "12"
+    find("label", text: "Triangle ruler, finished sizes").click
+    fill_in "Fabric 1", with: "Fog"
+    click_button "Weigh it"
+
+    assert_text "Harbour lights"
+    assert_selector ".method-name", minimum: 3
+    assert_field "How many", with: "12"
+    click_link "Harbour lights"
+    click_button "Bring the demo back"
+
+    assert_selector "a.project-link", text: "Slack Tide lap quilt"
+    click_button "Put the demo aside"
+
+    assert_selector "a.project-link", text: "Harbour lights"
+    assert_no_text "Slack Tide"
   end
 
   def test_units_are_found_by_name_however_many

@@ -2329,6 +2329,7 @@ export interface components {
             /** @description How areas, small differences and bars of scale are told */
             measures?: {
                 area: string;
+                area_words: string;
                 square: number;
                 small: string;
                 thousandths: number;

@@ -12,7 +12,7 @@ type Props = { waste: NonNullable<Method["waste"]>; most: number; width?: number
 
 /** Where the fabric goes, four parts that make up what is taken; all bars share one scale. */
 export function PartsBar({ waste, most, width = 150 }: Props) {
-  const { areaOf, area } = useTold();
+  const { areaOf, area_words: area } = useTold();
   const scale = width / most;
   const starts = PARTS.map((_, i) => PARTS.slice(0, i).reduce((sum, part) => sum + waste[part.key], 0));
   return (

@@ -38,7 +38,7 @@ export function ListEntry({ field, value, at, error, onChange }: Props) {
         </div>
       ))}
       <button type="button" className="button" onClick={() => onChange([...given, empty])}>
-        Add
+        {given.length > 0 ? "Another" : "Add one"}
       </button>
       {error?.at(at) && (
         <p role="alert" className="field-error">

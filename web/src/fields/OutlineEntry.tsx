@@ -28,7 +28,7 @@ export function OutlineEntry({ field, value, at, error, onChange }: Props) {
       <FromSvg onRead={onChange} />
       <EntryField
         id={`field${at.replaceAll("/", "-")}`}
-        label="Corners, counter-clockwise: across, up; …"
+        label={field.label}
         value={writtenAs(field, value)}
         error={under}
         onEnter={(text) => onChange(text === "" ? undefined : readAs(field, text, measure))}
@@ -39,16 +39,19 @@ export function OutlineEntry({ field, value, at, error, onChange }: Props) {
 
 type GridProps = { value: Draft; onChange: (value: Draft) => void; unit: string };
 
-/** A grid of quarters: a click or Enter sets the next corner, the same place again takes it off. */
+/** A grid of halves: a click or Enter sets the next corner, the same place again takes it off. */
 function Grid({ value, onChange, unit }: GridProps) {
   const [at, setAt] = useState<[number, number]>([0, 0]);
-  const corners = onGrid(value);
+  // Corners in the order they were set; they are told counter-clockwise, whichever way round she went.
+  const [drawn, setDrawn] = useState<number[][]>([]);
+  const told = onGrid(value);
+  const corners = alike(drawn, told) ? drawn : told;
   const toggle = ([x, y]: [number, number]) => {
     const there = corners.findIndex(([a, b]) => a === x && b === y);
     const next = there >= 0 ? corners.filter((_, i) => i !== there) : [...corners, [x, y]];
-    onChange(
-      next.length ? next.map(([a = 0, b = 0]) => [quarters(a) + unit, quarters(b) + unit]) : undefined,
-    );
+    setDrawn(next);
+    const round = clockwise(next) ? next.toReversed() : next;
+    onChange(round.length ? round.map(([a = 0, b = 0]) => [halved(a) + unit, halved(b) + unit]) : undefined);
   };
   const move = (event: React.KeyboardEvent) => {
     const way = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[event.key];
@@ -99,6 +102,20 @@ function Grid({ value, onChange, unit }: GridProps) {
   );
 }
 
+function alike(some: number[][], others: number[][]): boolean {
+  const sorted = (list: number[][]) => list.map(String).toSorted().join(" ");
+  return sorted(some) === sorted(others);
+}
+
+/** By the sign of its area, as the shoelace goes. */
+function clockwise(corners: number[][]): boolean {
+  const twice = corners.reduce((sum, [x = 0, y = 0], i) => {
+    const [a = 0, b = 0] = corners[(i + 1) % corners.length] ?? [];
+    return sum + x * b - a * y;
+  }, 0);
+  return twice < 0;
+}
+
 /** Corners in halves; those that lie on no half are only typed. */
 function onGrid(value: Draft): number[][] {
   if (!Array.isArray(value)) return [];
@@ -114,7 +131,7 @@ function halves(text: string): number {
   return whole || half ? Number(whole || 0) * 2 + (half ? 1 : 0) : decimal;
 }
 
-function quarters(half: number): string {
+function halved(half: number): string {
   const whole = Math.floor(half / 2);
   if (half % 2 === 0) return String(whole);
   return whole === 0 ? "1/2" : `${whole} 1/2`;

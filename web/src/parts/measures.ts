@@ -4,6 +4,7 @@ import type { Measure, Measures } from "../api/client";
 
 export const INCHES: Measures = {
   area: "sq in",
+  area_words: "square inches",
   square: 1,
   small: "",
   thousandths: 1,

@@ -33,7 +33,6 @@ function SeamTest({ changing }: { changing: Changing }) {
     <Test
       title="Seam test"
       measured={{ test: "three_strips", middle: readings(middle) }}
-      ready={middle !== ""}
       changing={changing}
       said="Seam test"
       ask={(error) => (
@@ -64,7 +63,6 @@ function RulerTest({ changing }: { changing: Changing }) {
     <Test
       title="Ruler test"
       measured={{ test: "strips", tool: chosen ?? tools[0]?.tool.id, wanted, found: readings(found) }}
-      ready={found !== "" && tools.length > 0}
       changing={changing}
       said="Ruler test"
       ask={(error) => (
@@ -108,7 +106,6 @@ function RulerTest({ changing }: { changing: Changing }) {
 type TestProps = {
   title: string;
   measured: unknown;
-  ready: boolean;
   changing: Changing;
   said: string;
   ask: (error: string | undefined) => ReactNode;
@@ -116,7 +113,7 @@ type TestProps = {
 };
 
 /** A test: what to do, its readings, what they would change, and keeping that. */
-function Test({ title, measured, ready, changing, said, ask, children }: TestProps) {
+function Test({ title, measured, changing, said, ask, children }: TestProps) {
   const learning = useMutation({ mutationFn: () => api.learn([measured]) });
   const error = learning.error instanceof ApiError ? learning.error : null;
   return (
@@ -131,7 +128,7 @@ function Test({ title, measured, ready, changing, said, ask, children }: TestPro
       <h3>{title}</h3>
       <p>{children}</p>
       <div className="beginning-row">{ask(error?.faults[0]?.message ?? error?.message)}</div>
-      <button type="submit" className="button" disabled={!ready || learning.isPending}>
+      <button type="submit" className="button" disabled={learning.isPending}>
         What does it say?
       </button>
       {learning.data && (

@@ -74,8 +74,9 @@ export function ToolForm({ kinds, tool, does, onSave }: Props) {
           onChange={(value) => setTyped((before) => ({ ...before, [field.name]: value }))}
         />
       ))}
-      <ToolLook document={document as ToolDocument} />
       <FormEnd error={error} pending={saving.isPending} does={does} />
+      {/* Below the buttons, which stay where they are as the picture grows. */}
+      <ToolLook document={document as ToolDocument} />
     </form>
   );
 }

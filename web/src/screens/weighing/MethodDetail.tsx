@@ -106,7 +106,7 @@ function CutList({ method, role }: { method: Method; role: string }) {
 
 function FabricTable({ method, fabricOf }: { method: Method; fabricOf: FabricOf }) {
   const rows = Object.entries(method.fabric ?? {});
-  const { areaOf, area } = useTold();
+  const { areaOf, area_words: area } = useTold();
   return (
     <table className="fabric-table">
       <caption>Where the fabric goes, in {area}</caption>
