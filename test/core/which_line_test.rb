@@ -117,6 +117,19 @@ class WhichLineTest < CoreCase
     assert_equal [0.0], scene["lit"].flat_map { |line| [line["from"], line["to"]].map(&:last) }.uniq
   end
 
+  # The patch lies wholly under the ruler, tip under tip, and the ruler's lines lie on it.
+  def test_the_ruler_covers_the_patch_that_is_cut
+    { "Half-square triangle" => 2, "Quarter-square triangle" => 2 }.each_key do |title|
+      scene = laying(answer("flying_geese", %w[2 4]), "finished-triangle", title)["scene"]
+      body, under = polygons([scene["bodies"].first, scene["pieces"][2]])
+
+      assert_in_delta under.area, under.shared_area(body), 2e-3, title
+      scene["lines"].flat_map { |line| line.values_at("from", "to") }.each do |x, y|
+        assert x.between?(*body.bounds.first(2).then { |least, most| [least - 1e-3, most + 1e-3] }), "#{title} #{x} #{y}"
+      end
+    end
+  end
+
   def test_an_inch_ruler_keeps_its_inches_in_a_metric_project
     metric = answer("half_square", "5cm", measure: "cm")
 

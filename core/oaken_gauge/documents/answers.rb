@@ -65,7 +65,8 @@ may: { left: HAND, right: HAND, parts: list(object(technique: TEXT, sets: WHOLE)
                     ticks: list(object(at: NUMBER, number: maybe(TEXT), half: YES), about: "A line at each stop; a number at some"),
                     finished: LENGTH, at: NUMBER, rows: list({ "$ref" => "#/$defs/BeamRow" })).freeze
 
-      MEASURES = object(about: "How areas, small differences and bars of scale are told", area: TEXT, area_words: TEXT, square: NUMBER, small: TEXT,
+      MEASURES = object(about: "How areas, small differences and bars of scale are told", area: TEXT, area_words: TEXT,
+                        square: NUMBER, small: TEXT,
                         thousandths: NUMBER, digits: WHOLE, limit: TEXT, bars: list(object(inches: NUMBER, text: TEXT))).freeze
 
       METHOD = object(

@@ -38,7 +38,8 @@ module OakenGauge
       # @return [Hash]
       def measures
         told = SpokenMeasures.of(@task.measure)
-        { "area" => told.area, "area_words" => told.area_words, "square" => told.square, "small" => told.small, "thousandths" => told.thousandths, "digits" => told.digits,
+        { "area" => told.area, "area_words" => told.area_words, "square" => told.square, "small" => told.small,
+          "thousandths" => told.thousandths, "digits" => told.digits,
           "limit" => told.limit, "bars" => told.bars.map { |inches, text| { "inches" => inches, "text" => text } } }
       end
 

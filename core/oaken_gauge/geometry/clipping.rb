@@ -32,6 +32,15 @@ module OakenGauge
       left_of(Complex.rect(0, low), Complex.rect(1, low))&.left_of(Complex.rect(1, high), Complex.rect(0, high))
     end
 
+    # Where a level line enters and leaves the part of this polygon above it.
+    #
+    # @param height [Numeric] inches, below its highest corner
+    # @return [Array(Numeric, Numeric)] inches from the left
+    def level_at(height)
+      above = left_of(Complex.rect(0, height), Complex.rect(1, height))
+      above.points.select { |point| (point.imag - height).abs < Plane::SAME }.map(&:real).minmax
+    end
+
     # The part of this polygon to the left of the line through two points.
     #
     # @param from [Complex]

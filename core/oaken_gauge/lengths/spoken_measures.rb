@@ -3,7 +3,8 @@
 module OakenGauge
   # How areas, small differences and bars of a scale are told, by what is worked in.
   #
-  # - area, area_words: String, its name, short and in full; - square: square inches are multiplied by this; - small: String after a small difference;
+  # - area, area_words: String, its name, short and in full; - square: square inches are multiplied by this;
+  # - small: String after a small difference;
   # - thousandths: inches are multiplied by this for one, - digits: how many then stand behind the point;
   # - limit: String, what good work stays within; - bars: [inches, words] of a short and a long bar
   SpokenMeasures = Struct.new(:area, :area_words, :square, :small, :thousandths, :digits, :limit, :bars, keyword_init: true) do
@@ -20,9 +21,11 @@ module OakenGauge
     end
   end
 
-  SpokenMeasures::INCHES = SpokenMeasures.new(area: "sq in", area_words: "square inches", square: 1.0, small: "", thousandths: 1.0, digits: 3, limit: "1/16",
+  SpokenMeasures::INCHES = SpokenMeasures.new(area: "sq in", area_words: "square inches", square: 1.0,
+                                              small: "", thousandths: 1.0, digits: 3, limit: "1/16",
                                               bars: [[5.0, "5 in"], [10.0, "10 in"]]).freeze
   # An inch is 2.54 centimetres.
-  SpokenMeasures::CENTIMETRES = SpokenMeasures.new(area: "sq cm", area_words: "square centimetres", square: 6.4516, small: " mm", thousandths: 25.4, digits: 2,
+  SpokenMeasures::CENTIMETRES = SpokenMeasures.new(area: "sq cm", area_words: "square centimetres", square: 6.4516,
+                                                   small: " mm", thousandths: 25.4, digits: 2,
                                                    limit: "1.6 mm", bars: [[10 / 2.54, "10 cm"], [25 / 2.54, "25 cm"]]).freeze
 end

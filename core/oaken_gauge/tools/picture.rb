@@ -75,9 +75,7 @@ module OakenGauge
       # @param at [Numeric] how high
       # @return [Array(Numeric, Numeric)] where it begins and ends
       def across(outline, at, weight)
-        ends = outline.between(at, at + outline.height).points.select { |point| (point.imag - at).abs < Plane::SAME }.map(&:real).minmax
-        level(at, *ends, weight)
-        ends
+        outline.level_at(at).tap { |ends| level(at, *ends, weight) }
       end
 
       # @param length [Numeric, String] a number of inches, or what is printed

@@ -47,12 +47,18 @@ module OakenGauge
         " The #{printed(mark)} on the ruler is the finished size, not the strip."
       end
 
-      # The ruler over the third triangle of the strip.
+      # The ruler over the third triangle of the strip, tip on tip.
       def scene
         Scene.on_strip(Tiling.new(shape.strip_outline(seam)), strip, printed(mark)) do |under|
-          left = under.bounds.first
-          [body.move(left, strip - body.height), own.map { |one| line_of(one, left) }]
+          laid = body.move(tip(under) - tip(body), strip - body.height)
+          [laid, own.map { |one| line_of(one, laid) }]
         end
+      end
+
+      # Where the upper edge of a patch or of the ruler begins: what is left of its tip.
+      def tip(outline)
+        *, high = outline.bounds
+        outline.level_at(high - Plane::SAME).first
       end
 
       # Its side as large as its largest number, tip up.
@@ -65,10 +71,10 @@ module OakenGauge
       end
 
       # One of its lines, where it lies now.
-      def line_of(one, left)
+      def line_of(one, laid)
         at = strip - one.shape.strip_width(seam)
-        from, to = one.shape.strip_outline(seam).bounds.first(2)
-        Line.new([left + from, at], [left + to, at], one.main ? :main : :half)
+        from, to = laid.level_at(at)
+        Line.new([from, at], [to, at], one.main ? :main : :half)
       end
     end
   end

@@ -33,7 +33,7 @@ export function ScenePicture({ scene, width, height, fill, label }: Props) {
       height={(high - low) * scale}
       className="scene"
     >
-      {scene.fabric.map(shape("fabric-edge", fill))}
+      {scene.fabric.map(shape("scene-fabric", fill))}
       {scene.pieces.map(shape("scene-piece"))}
       {scene.bodies.map(shape("scene-tool"))}
       {scene.lines.map(({ from, to, weight }, i) => (

@@ -1,4 +1,4 @@
-import { ArrowLeft, Hand, Layers, LayoutGrid, Ruler, SwatchBook } from "lucide-react";
+import { ArrowLeft, Hand, Layers, LayoutGrid, Ruler, ScanLine, SwatchBook } from "lucide-react";
 import type { ReactNode } from "react";
 import { NavLink } from "react-router";
 
@@ -9,6 +9,7 @@ const ROOMS = [
   { to: "/projects", name: "Projects", Icon: Layers },
   { to: "/blocks", name: "Blocks", Icon: LayoutGrid },
   { to: "/tools", name: "Tools", Icon: Ruler },
+  { to: "/which-line", name: "Which line?", Icon: ScanLine },
   { to: "/fabrics", name: "Fabric", Icon: SwatchBook },
   { to: "/maker", name: "Your hands", Icon: Hand },
 ] as const;

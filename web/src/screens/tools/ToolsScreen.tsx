@@ -49,9 +49,6 @@ export function ToolsScreen() {
           >
             {(close) => <UsualToolsForm onAdd={(tools) => drawer.addAll(tools).then(close)} />}
           </FormDialog>
-          <Link to="/which-line" className="button">
-            Which line?
-          </Link>
           <Link to="/practice" className="button">
             Practice
           </Link>

@@ -59,6 +59,7 @@ export function Bench({ project, unit }: Props) {
     else pick(method);
   };
 
+  const whichLine = `/which-line?${new URLSearchParams({ kind: unit.unit.kind, size, measure: project.measure })}`;
   useKeys({
     f: () => focusOn(".fence"),
     c: () => focusOn("#count"),
@@ -68,6 +69,8 @@ export function Bench({ project, unit }: Props) {
     h: () => void navigate("/maker"),
     b: () => void navigate("/fabrics"),
     t: () => void navigate("/tools"),
+    i: () => void navigate(whichLine),
+    r: () => void navigate("/practice"),
     q: () => void navigate(`/projects/${project.id}/quilt`),
     k: () => void navigate("/blocks"),
     j: () => void navigate("/projects"),
@@ -91,6 +94,7 @@ export function Bench({ project, unit }: Props) {
             light={light}
             turnLight={turnLight}
             showKeys={() => showKeys(true)}
+            whichLine={whichLine}
           />
           <main>
             <h1 className="sr-only">{unit.label}: methods</h1>

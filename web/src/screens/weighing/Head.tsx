@@ -1,4 +1,15 @@
-import { CircleHelp, Grid3x3, Hand, LayoutGrid, Moon, Pin, Ruler, Sun, SwatchBook } from "lucide-react";
+import {
+  CircleHelp,
+  Grid3x3,
+  Hand,
+  LayoutGrid,
+  Moon,
+  Pin,
+  Ruler,
+  Sun,
+  SwatchBook,
+  ScanLine,
+} from "lucide-react";
 import { Link, NavLink } from "react-router";
 
 import type { Project, Unit } from "../../api/client";
@@ -7,10 +18,17 @@ import type { Light } from "../../parts/useLight";
 import { AddUnit } from "./AddUnit";
 import { UnitList } from "./UnitList";
 
-type Props = { project: Project; unit: Unit; light: Light; turnLight: () => void; showKeys: () => void };
+type Props = {
+  project: Project;
+  unit: Unit;
+  light: Light;
+  turnLight: () => void;
+  showKeys: () => void;
+  /** Where this unit is laid under every tool. */ whichLine: string;
+};
 
 /** The project and its units, one a tab; a pin stands by those whose method is picked. */
-export function Head({ project, light, turnLight, showKeys }: Props) {
+export function Head({ project, light, turnLight, showKeys, whichLine }: Props) {
   return (
     <header className="head">
       <Link to="/projects" className="mark-name">
@@ -41,6 +59,11 @@ export function Head({ project, light, turnLight, showKeys }: Props) {
         <Hint text="Blocks" keys="K">
           <Link to="/blocks" className="icon-button" aria-label="Blocks">
             <LayoutGrid size={17} />
+          </Link>
+        </Hint>
+        <Hint text="Which line?" keys="I">
+          <Link to={whichLine} className="icon-button" aria-label="Which line?">
+            <ScanLine size={17} />
           </Link>
         </Hint>
         <Hint text="Your tools" keys="T">

@@ -12,6 +12,8 @@ const KEYS: [string, string][] = [
   ["J", "all projects"],
   ["Q", "the quilt: set its blocks, count its units"],
   ["K", "blocks: draw one, take it apart"],
+  ["I", "which line: these units under every tool you own"],
+  ["R", "practice"],
   ["T", "your tools: add, change or remove one"],
   ["B", "your fabric: add, change or remove one"],
   ["H", "your hands: what is assumed, what is measured"],

@@ -3,9 +3,13 @@ import { Dialog } from "radix-ui";
 import { useState } from "react";
 import { NavLink } from "react-router";
 
-import type { Project } from "../../api/client";
+import type { Project, Unit } from "../../api/client";
+import { UnitPicture } from "../../drawing/UnitPicture";
+import { fillOf } from "../../drawing/Weaves";
 import { Hint } from "../../parts/Hint";
+import { useKinds } from "../../parts/useKinds";
 import { Sizes } from "./UnitSizes";
+import { fabricOf } from "./useWeighing";
 
 /** Every unit of the project in a list that can be searched: what it is, how many, and whether its method is picked. */
 export function UnitList({ project }: { project: Project }) {
@@ -24,7 +28,7 @@ export function UnitList({ project }: { project: Project }) {
       </Hint>
       <Dialog.Portal>
         <Dialog.Overlay className="overlay" />
-        <Dialog.Content className="dialog" aria-describedby={undefined}>
+        <Dialog.Content className="dialog dialog-wide" aria-describedby={undefined}>
           <Dialog.Title>Units of {project.name}</Dialog.Title>
           <input
             type="search"
@@ -34,28 +38,60 @@ export function UnitList({ project }: { project: Project }) {
             value={words}
             onChange={(event) => setWords(event.target.value)}
           />
-          <ul className="unit-list">
-            {shown.map((unit) => (
-              <li key={unit.id}>
-                <NavLink to={`/projects/${project.id}/units/${unit.id}`} onClick={() => setOpen(false)}>
-                  <strong>{unit.label}</strong>
-                  <span className="quiet">
-                    <Sizes unit={unit.unit} /> · {unit.unit.kind.replaceAll("_", " ")}
-                  </span>
-                  <span>
-                    {unit.pick ? (
-                      <Pin size={14} aria-label="method picked" />
-                    ) : (
-                      <span className="quiet">no pick yet</span>
-                    )}
-                  </span>
-                </NavLink>
-              </li>
-            ))}
-          </ul>
+          {groups(shown).map(([block, units]) => (
+            <section key={block} aria-label={block || "Units by themselves"}>
+              {block && <h3 className="unit-group">{block}</h3>}
+              <ul className="unit-list">
+                {units.map((unit) => (
+                  <Listed key={unit.id} project={project} unit={unit} onGo={() => setOpen(false)} />
+                ))}
+              </ul>
+            </section>
+          ))}
           <Dialog.Close className="button">Close</Dialog.Close>
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>
+  );
+}
+
+/** Units of a block go by its name before a colon. */
+function groups(units: Unit[]): [string, Unit[]][] {
+  const blockOf = ({ label }: Unit) => (label.includes(": ") ? (label.split(": ")[0] ?? "") : "");
+  const blocks = [...new Set(units.map(blockOf))].toSorted();
+  return blocks.map((block) => [block, units.filter((unit) => blockOf(unit) === block)]);
+}
+
+function Listed({ project, unit, onGo }: { project: Project; unit: Unit; onGo: () => void }) {
+  const kind = useKinds(project.measure).data?.kinds.find((one) => one.kind === unit.unit.kind);
+  return (
+    <li>
+      <NavLink to={`/projects/${project.id}/units/${unit.id}`} onClick={onGo}>
+        <span className="unit-thumb">
+          {kind && (
+            <UnitPicture
+              drawing={kind.drawing}
+              size={34}
+              label=""
+              fillOf={(role) => fillOf(fabricOf(project, unit.fabrics[role]))}
+            />
+          )}
+        </span>
+        <strong>{unit.label.split(": ").slice(-1)}</strong>
+        <span className="quiet">
+          <Sizes unit={unit.unit} />
+        </span>
+        <span>
+          {unit.pick ? (
+            <span className="unit-pick">
+              <Pin size={14} aria-label="method picked" />{" "}
+              {unit.pick.answer.title ?? unit.pick.method.split("/")[1]?.replaceAll("_", " ")}
+            </span>
+          ) : (
+            <span className="quiet">no pick yet</span>
+          )}
+        </span>
+      </NavLink>
+    </li>
   );
 }
