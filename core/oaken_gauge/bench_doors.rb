@@ -112,6 +112,19 @@ module OakenGauge
       Tools::Usual.all.map(&:to_document)
     end
 
+    # @param units [Integer] of a project
+    # @param picked [Integer] of them, with a method
+    # @return [String] what is next for the project
+    def next_step(units, picked)
+      return "add units" if units.zero?
+
+      if picked < units
+        "pick a method for #{units - picked == 1 ? 'one more unit' : "#{units - picked} units"}"
+      else
+        "cut"
+      end
+    end
+
     # @param document [Hash] "measured", tests and their readings, "maker" and "tools"
     # @return [Hash] "maker", her profile with what it teaches, and "moved", each value that moved
     def learn(document)

@@ -6,7 +6,7 @@ require "support/browser_case"
 class ToolsScreenTest < BrowserCase
   def open_first
     visit "/tools"
-    find("h2", text: "Straight ruler")
+    find("h2", text: "Straight cuts")
   end
 
   def fill_in_dialog(title, button, **values)
@@ -100,7 +100,7 @@ class ToolsScreenTest < BrowserCase
     assert_operator page.evaluate_script("document.documentElement.scrollWidth"), :<=, 390
     fill_in "Find a tool", with: "sheet"
 
-    assert_no_selector "h2", text: "Straight ruler"
+    assert_no_selector "h2", text: "Straight cuts"
   ensure
     page.driver.resize(1280, 800)
   end

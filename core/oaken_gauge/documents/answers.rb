@@ -109,7 +109,8 @@ may: { left: HAND, right: HAND, parts: list(object(technique: TEXT, sets: WHOLE)
                                   "default" => {}, "type" => TEXT, "least" => {}, "most" => {}, "names" => list(TEXT), "key" => TEXT,
                                   "options" => list(object(value: {}, label: TEXT)), "of" => { "type" => "object" },
                                   "fields" => list({ "$ref" => "#/$defs/Field" }) } }.freeze
-      KIND = object(kind: TEXT, title: TEXT, fields: list({ "$ref" => "#/$defs/Field" })).freeze
+      KIND = object(kind: TEXT, title: TEXT, fields: list({ "$ref" => "#/$defs/Field" }),
+                    may: { group: said(TEXT, "What tools of the kind are for") }).freeze
       UNIT_KIND = object(kind: TEXT, title: TEXT, roles: list(TEXT), starter: { "$ref" => "#/$defs/UnitDocument" },
                          fields: list({ "$ref" => "#/$defs/Field" }), drawing: { "$ref" => "#/$defs/UnitDrawing" }).freeze
 

@@ -16,7 +16,7 @@ module OakenGauge
 
       # @return [Hash{String => Array<Hash>}] what is most common first
       def write
-        { "kinds" => units, "tools" => plain(Tools.kinds.sort_by { |_, kind| kind.common }), "fabrics" => plain(Stock.forms) }
+        { "kinds" => units, "tools" => tools, "fabrics" => plain(Stock.forms) }
       end
 
       private
@@ -37,6 +37,10 @@ module OakenGauge
 
       def starter(kind)
         @measure == :inch ? kind.starter : first(kind).to_document(@measure)
+      end
+
+      def tools
+        plain(Tools.kinds.sort_by { |_, kind| kind.common }).map { |kind| { **kind, "group" => Tools.kinds.fetch(kind["kind"]).group } }
       end
 
       def plain(kinds)

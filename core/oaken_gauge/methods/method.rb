@@ -13,6 +13,7 @@ module OakenGauge
       include Sizes
       include CuttingSteps
       include Making
+      include Charted
 
       # @return [Weighing::Task]
       attr_reader :task

@@ -18,12 +18,23 @@ module OakenGauge
       end
 
       title "Chart"
+      group "Instructions"
       common 14
       choice :makes, -> { Units.kinds.keys }, label: "For units of kind"
       text :method, as: :technique, most: 60, label: "Method"
       list :marks, Line, as: :lines, within: 1..60, label: "Its lines"
       made_for_seam
       rule(:lines, say: "repeats a mark: allowed is each once") { |lines| lines.map(&:mark).uniq.size == lines.size }
+
+      # @param unit [Units::Unit]
+      # @param seam [Rational] inches
+      # @param method [Class] a {Methods::Method}
+      # @return [Array<Line>] for just that unit, made by the method that it names, however it writes the name
+      def lines_for(unit, seam, method)
+        return [] unless made_for_seam == seam && makes == unit.class.kind && named?(method)
+
+        lines.select { |line| [line.finished].flatten == [unit.finished].flatten }
+      end
 
       # Its sizes as unfinished units that share a corner.
       # @return [Picture]
@@ -32,6 +43,13 @@ module OakenGauge
         Picture.draw do |draw|
           draw.nested(sizes.map { |sides, mark| [[sides.first, sides.last].map { |side| side + (2 * made_for_seam) }, mark] })
         end
+      end
+
+      private
+
+      def named?(method)
+        name = technique.strip.downcase
+        [method.technique, method.id, method.technique.tr("_", " "), method.title.downcase].include?(name)
       end
     end
   end

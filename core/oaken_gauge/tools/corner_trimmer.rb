@@ -5,6 +5,7 @@ module OakenGauge
     # A trimmer that engineers the corners of a round, so that a triangle shows where it sits.
     class CornerTrimmer < Tool
       title "Corner trimmer"
+      group "Trimming sewn units"
       common 13
       choice :round, %w[inner outer], label: "For the round that is"
       made_for_seam

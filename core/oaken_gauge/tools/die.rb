@@ -24,6 +24,7 @@ module OakenGauge
       end
 
       title "Die"
+      group "Shapes cut in a press"
       common 9
       list :shapes, Shapes, within: 1..40, label: "Shapes"
       pair :board, names: ["Across the feed", "Along the feed"], most: LARGEST, label: "Board"

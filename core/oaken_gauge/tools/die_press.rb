@@ -5,6 +5,7 @@ module OakenGauge
     # The press that a die goes through. The board must fit its bed.
     class DiePress < Tool
       title "Die press"
+      group "Shapes cut in a press"
       common 10
       length :bed_width, most: LARGEST, label: "Width of its bed"
       flag :powered, label: "Powered"

@@ -6,6 +6,7 @@ module OakenGauge
     # cut square, so that the fold has room.
     class FoundationGrid < Tool
       title "Foundation sheet"
+      group "Whole panels"
       common 11
       length :cell, least: 1/4r, most: LARGEST, because: "no smaller cell can be folded and sewn", label: "Finished side of a cell"
       integer :columns, within: 1..200

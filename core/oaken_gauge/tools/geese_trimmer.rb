@@ -17,6 +17,7 @@ module OakenGauge
       end
 
       title "Geese trimmer"
+      group "Trimming sewn units"
       common 6
       list :marks, Letter, as: :letters, within: 1..60, label: "Letters"
       made_for_seam

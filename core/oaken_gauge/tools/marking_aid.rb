@@ -35,6 +35,7 @@ module OakenGauge
       end
 
       title "Marking aid"
+      group "Lines and seams"
       common 12
       field :aids, AidsType.new, label: "Aids"
     end

@@ -5,6 +5,7 @@ module OakenGauge
     # A trimmer for one size of one kind of unit, with a groove that sits on the seam.
     class SeamLockTrimmer < Tool
       title "Trimmer with a groove on the seam"
+      group "Trimming sewn units"
       common 5
       choice :makes, UnitTrimmer::KINDS.keys, words: UnitTrimmer::KINDS, label: "For units of kind"
       field :finished, Documents::Measures::OneOrTwo.new(most: LARGEST), label: "Finished size"

@@ -9,6 +9,7 @@ module OakenGauge
       Placement = Struct.new(:shift, :slots, keyword_init: true)
 
       title "Slotted ruler"
+      group "Straight cuts"
       common 3
       length :slot_step, most: LARGEST, least: Documents::Measures::FINEST, because: "slots are no closer", label: "From slot to slot"
       length :reach, most: LARGEST, label: "Last slot at"

@@ -5,6 +5,7 @@ module OakenGauge
     # A ruler with a grid of lines. It has no allowance built in: its numbers are what is cut.
     class StraightRuler < Tool
       title "Straight ruler"
+      group "Straight cuts"
       common 1
       length :width, most: LARGEST
       length :length, most: LARGEST

@@ -21,6 +21,7 @@ module OakenGauge
       end
 
       title "Triangle ruler for strips"
+      group "Triangles and wedges from strips"
       common 2
       list :sides, Side, within: 1..2, label: "Sides"
       made_for_seam

@@ -11,6 +11,7 @@ module OakenGauge
       LINES = [1/64r, 5/254r].freeze
 
       title "Template"
+      group "Shapes to cut round"
       common 8
       Shaped.declare(self, :makes)
       flag :includes_seam, label: "The outline includes the seam allowance"

@@ -35,6 +35,14 @@ module OakenGauge
           @title || kind.tr("_", " ").capitalize
         end
 
+        # @overload group(words)
+        #   Declares what such tools are for: those for one thing stand together.
+        # @return [String]
+        def group(words = nil)
+          @group = words if words
+          @group || title
+        end
+
         private
 
         # Declares that its numbers count on a seam allowance.

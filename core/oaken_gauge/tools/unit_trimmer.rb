@@ -9,6 +9,7 @@ module OakenGauge
                 "flying_geese" => "flying geese", "square_in_square" => "squares in squares", "square" => "squares" }.freeze
 
       title "Trimmer with a line on the seam"
+      group "Trimming sewn units"
       common 4
       list :makes, Documents::Scalars::Choice.new(KINDS.keys, words: KINDS), within: 1..KINDS.size, label: "For units of kind"
       choice :reads, %w[unfinished], default: :unfinished, always: true, label: "The numbers are"

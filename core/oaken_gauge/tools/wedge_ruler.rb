@@ -13,6 +13,7 @@ module OakenGauge
       end
 
       title "Wedge ruler"
+      group "Triangles and wedges from strips"
       common 7
       choice :tip_degrees, [45], default: 45, always: true, label: "Degrees at its tip"
       list :marks, Line, as: :lines, within: 1..60, label: "Strips printed"

@@ -23,7 +23,7 @@ module OakenGauge
       # @param way [Methods::Method]
       def initialize(way)
         @way = way
-        @settings = way.settings
+        @settings = way.settings + way.chart_settings
         @problems = way.problems + (way.problems.empty? ? shortages : [])
       end
 

@@ -23,8 +23,8 @@ module OakenGauge
 
       # @return [Array<Warning>] in the order of work
       def all
-        [selvage, crooked_fold, between_lines, long_line, meaning, turned, one_hand, swapped, layers, directional, off_grain, per_set,
-         hands, trim]
+        [selvage, chart, crooked_fold, between_lines, long_line, meaning, turned, one_hand, swapped, layers, directional, off_grain,
+         per_set, hands, trim]
           .compact.map do |code, say|
           Warning.new(code: code, say: say)
         end
@@ -49,6 +49,14 @@ module OakenGauge
         return unless wide && wide >= WITH_SELVAGE
 
         [:selvage, "A usable width of #{@way.say(wide)} is as wide as fabric comes: be sure no selvage is counted."]
+      end
+
+      def chart
+        small = @way.charted_too_small
+        return if small.empty?
+
+        name = @way.charted.first.name
+        [:chart_too_small, "#{name} says too little for a seam allowance of #{@way.say(task.seam)}: #{small.join('; ')}."]
       end
 
       def crooked_fold

@@ -23,7 +23,7 @@ export type FabricForm = { kind: string; title: string; fields: Field[] };
 /** What is said of a fabric. */
 export type FabricGiven = Omit<Fabric, "id" | "lock_version">;
 /** A kind of tool, with what is asked of one. */
-export type ToolKind = { kind: string; title: string; fields: Field[] };
+export type ToolKind = { kind: string; title: string; group: string; fields: Field[] };
 /** A tool as the core reads and writes it: its other keys depend on its kind. */
 export type ToolDocument = { kind: string; id?: string; name?: string };
 export type ToolPicture = Schemas["ToolPicture"];

@@ -1928,6 +1928,8 @@ export interface components {
             } | null;
             units_in_all: number;
             units_picked: number;
+            /** @description What is to be done next */
+            next: string;
             lock_version: number;
         };
         Block: {
@@ -2372,6 +2374,8 @@ export interface components {
             kind: string;
             title: string;
             fields: components["schemas"]["Field"][];
+            /** @description What tools of the kind are for */
+            group?: string;
         };
         Learnt: {
             maker: {

@@ -1,9 +1,14 @@
 import { ArrowLeft, Hand, Layers, LayoutGrid, Ruler, ScanLine, SwatchBook } from "lucide-react";
+import { useQuery } from "@tanstack/react-query";
 import type { ReactNode } from "react";
-import { NavLink } from "react-router";
+import { Link, NavLink } from "react-router";
 
+import { api } from "../api/client";
 import { Hint } from "./Hint";
 import { useBack } from "./useBack";
+
+/** Where the browser keeps which project was worked on last. */
+export const LAST_PROJECT = "oaken-gauge-project";
 
 const ROOMS = [
   { to: "/projects", name: "Projects", Icon: Layers },
@@ -13,6 +18,20 @@ const ROOMS = [
   { to: "/fabrics", name: "Fabric", Icon: SwatchBook },
   { to: "/maker", name: "Your hands", Icon: Hand },
 ] as const;
+
+/** The project that was worked on last: how far it is, and what is next. */
+function AtWork() {
+  const projects = useQuery({ queryKey: ["projects"], queryFn: api.projects }).data ?? [];
+  const last = Number(window.localStorage.getItem(LAST_PROJECT));
+  const row = projects.find(({ id }) => id === last) ?? projects.find(({ aside }) => !aside);
+  if (!row) return null;
+  return (
+    <span className="at-work">
+      <Link to={`/projects/${row.id}`}>{row.name}</Link>
+      <span className="quiet">next: {row.next}</span>
+    </span>
+  );
+}
 
 /** The head of every page but the weighing's: back to the bench, and what else there is. */
 export function Frame({ children }: { children?: ReactNode }) {
@@ -25,6 +44,7 @@ export function Frame({ children }: { children?: ReactNode }) {
         </button>
       </Hint>
       {children}
+      <AtWork />
       <nav aria-label="Rooms" className="rooms">
         {ROOMS.map(({ to, name, Icon }) => (
           <NavLink key={to} to={to} className="unit-tab">

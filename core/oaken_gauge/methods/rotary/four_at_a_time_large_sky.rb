@@ -80,6 +80,16 @@ module OakenGauge
                             .find { |_, mark| mark.finished == unit.finished && large_enough?(mark) }
         end
 
+        # What a chart says stands as it is, where a pair can be made of it.
+        def charted_square(role, exact)
+          squares = charted&.last&.squares.to_h
+          return if squares.empty? || letter
+          return squares[role] if squares.fetch(:goose, 0) >= quarter_square_piece(unit.width).first &&
+                                  squares.fetch(:sky, 0) >= squares.fetch(:goose, 0) + (4 * seam)
+
+          super
+        end
+
         def large_enough?(mark)
           mark.goose_square >= quarter_square_piece(unit.width).first && mark.sky_square >= mark.goose_square + (4 * seam)
         end

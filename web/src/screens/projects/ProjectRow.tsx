@@ -27,7 +27,7 @@ export function ProjectRow({ row, kept }: Props) {
         </Link>
         <p className="quiet">
           {row.units_in_all === 0 ? "no units yet" : `${row.units_picked} of ${row.units_in_all} picked`} ·
-          seam allowance <FinishedSize length={row.seam_allowance} className="plain" /> · next: {next(row)}
+          seam allowance <FinishedSize length={row.seam_allowance} className="plain" /> · next: {row.next}
         </p>
         {row.notes && <p className="quiet project-notes">{row.notes}</p>}
       </div>
@@ -79,11 +79,6 @@ export function ProjectRow({ row, kept }: Props) {
 /** What the form of a project holds. */
 export function givenOf({ name, seam_allowance, notes, measure, tool_keys, aside }: Row): ProjectGiven {
   return { name, seam_allowance, notes, measure, tool_keys: tool_keys ?? [], aside };
-}
-
-function next(row: Row): string {
-  if (row.units_in_all === 0) return "add units";
-  return row.units_picked < row.units_in_all ? "pick a method for each unit" : "cut";
 }
 
 /** The fabrics that its units are made of. */

@@ -60,13 +60,12 @@ export function ToolsScreen() {
           {drawer.list.length === 0 && (
             <Notice>No tool in the drawer yet: add the ruler you cut with first.</Notice>
           )}
-          {kinds.map((kind) => (
-            <OfKind
-              key={kind.kind}
-              kind={kind}
-              tools={drawer.list.filter(
-                ({ tool, retired }) => !retired && tool.kind === kind.kind && sought(tool.name),
-              )}
+          {[...new Set(kinds.map(({ group }) => group))].map((group) => (
+            <Group
+              key={group}
+              group={group}
+              kinds={kinds.filter((kind) => kind.group === group)}
+              tools={drawer.list.filter(({ tool, retired }) => !retired && sought(tool.name))}
               drawer={drawer}
             />
           ))}
@@ -81,13 +80,19 @@ export function ToolsScreen() {
   );
 }
 
-function OfKind({ kind, tools, drawer }: { kind: ToolKind; tools: StoredTool[]; drawer: Drawer }) {
-  if (tools.length === 0) return null;
+type GroupProps = { group: string; kinds: ToolKind[]; tools: StoredTool[]; drawer: Drawer };
+
+/** Tools that are for one thing. */
+function Group({ group, kinds, tools, drawer }: GroupProps) {
+  const own = kinds.flatMap((kind) =>
+    tools.filter(({ tool }) => tool.kind === kind.kind).map((stored) => ({ kind, stored })),
+  );
+  if (own.length === 0) return null;
   return (
-    <section aria-labelledby={`kind-${kind.kind}`}>
-      <h2 id={`kind-${kind.kind}`}>{kind.title}</h2>
+    <section aria-label={group}>
+      <h2>{group}</h2>
       <ul className="tools">
-        {tools.map((stored) => (
+        {own.map(({ kind, stored }) => (
           <KeptRow
             key={stored.id}
             name={stored.tool.name}
@@ -99,7 +104,7 @@ function OfKind({ kind, tools, drawer }: { kind: ToolKind; tools: StoredTool[]; 
               </span>
             }
             more={<Also stored={stored} drawer={drawer} />}
-            known={known(kind.fields, stored.tool, ["id", "name"])}
+            known={[kind.title, ...known(kind.fields, stored.tool, ["id", "name"])]}
             onRemove={() => void drawer.remove(stored)}
             form={(close) => (
               <ToolForm

@@ -1,8 +1,10 @@
 import { useQuery } from "@tanstack/react-query";
+import { useEffect } from "react";
 import { Link, useParams } from "react-router";
 
 import { api, type Project } from "../../api/client";
 import { Weaves } from "../../drawing/Weaves";
+import { LAST_PROJECT } from "../../parts/Frame";
 import { Notice } from "../../parts/Notice";
 import { AddUnit } from "./AddUnit";
 import { Bench } from "./Bench";
@@ -13,6 +15,7 @@ import { useUnitChanges } from "./useUnitChanges";
 export function WeighingScreen() {
   const { projectId = "", unitId = "" } = useParams();
   const project = useQuery({ queryKey: ["project", projectId], queryFn: () => api.project(projectId) });
+  useEffect(() => window.localStorage.setItem(LAST_PROJECT, projectId), [projectId]);
   const unit = project.data?.units.find((one) => String(one.id) === unitId);
   if (!project.data) return <Opening error={project.error ?? project.failureReason} />;
   if (!unit) return <NoUnit project={project.data} />;

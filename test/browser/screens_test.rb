@@ -1,0 +1,37 @@
+# frozen_string_literal: true
+
+require "support/browser_case"
+
+# Every screen at the sizes that stand on a cutting table: nothing runs out of the page, nothing axe finds.
+class ScreensTest < BrowserCase
+  SIZES = [[1280, 800], [1024, 768], [820, 1180], [390, 844]].freeze
+
+  def open_first; end
+
+  def teardown
+    page.driver.resize(1280, 800)
+    super
+  end
+
+  # An address, and what is there when it has opened.
+  def screens
+    { "/start" => ".start", "/projects" => ".project-row", "/tools" => ".tool-picture", "/fabrics" => ".tool", "/which-line" => ".laid",
+      "/practice" => ".tool", "/maker" => ".test", "/blocks" => ".block-picture", "/blocks/#{@maker.blocks.first.id}" => ".way",
+      "/projects/#{@project.id}/quilt" => ".quilt-picture", "/projects/#{@project.id}/units/#{@unit.id}" => ".method" }
+  end
+
+  def test_every_screen_fits_and_can_be_used_by_everybody
+    screens.each do |path, there|
+      visit path
+      SIZES.each do |wide, high|
+        page.driver.resize(wide, high)
+
+        assert_selector there, minimum: 1
+        assert_operator evaluate_script("document.documentElement.scrollWidth"), :<=, wide, "#{path} at #{wide}"
+      end
+      page.driver.resize(1280, 800)
+
+      assert_empty axe_faults, path
+    end
+  end
+end
