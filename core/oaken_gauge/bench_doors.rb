@@ -119,7 +119,7 @@ module OakenGauge
       return "add units" if units.zero?
 
       if picked < units
-        "pick a method for #{units - picked == 1 ? 'one more unit' : "#{units - picked} units"}"
+        "pick a method for #{units - picked == 1 ? '1 unit' : "#{units - picked} units"}"
       else
         "cut"
       end

@@ -7,7 +7,7 @@ require "tempfile"
 class ProjectsScreenTest < BrowserCase
   def open_first
     visit "/projects"
-    find("a", text: "Slack Tide lap quilt")
+    find("a.project-link", text: "Slack Tide lap quilt")
   end
 
   def test_a_project_is_started_and_has_its_first_unit
@@ -30,7 +30,7 @@ class ProjectsScreenTest < BrowserCase
     assert_selector "tr.method", minimum: 5
     click_link "Eel pond"
 
-    assert_selector "li", text: /Eel pond.*0 of 1 picked.*pick a method for each unit/m
+    assert_selector "li", text: /Eel pond.*0 of 1 picked.*pick a method for 1 unit/m
   end
 
   def test_copied_put_aside_removed_and_put_back

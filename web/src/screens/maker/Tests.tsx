@@ -57,7 +57,7 @@ function RulerTest({ changing }: { changing: Changing }) {
     ({ tool, retired }) => tool.kind === "straight_ruler" && !retired,
   );
   const [chosen, setChosen] = useState<string | null>(null);
-  const [wanted, setWanted] = useState("2 7/8");
+  const [wanted, setWanted] = useState("2 1/2");
   const [found, setFound] = useState("");
   return (
     <Test
@@ -92,7 +92,7 @@ function RulerTest({ changing }: { changing: Changing }) {
             label="The strips measure"
             value={found}
             error={error}
-            hint="2 7/8, 2 57/64, 2 55/64"
+            hint="2 1/2, 2 33/64, 2 31/64"
             onEnter={setFound}
           />
         </>

@@ -113,6 +113,7 @@ export function Bench({ project, unit }: Props) {
               wanted={wanted}
               picking={picking}
               changing={changing}
+              next={project.next}
             />
             {answer?.beam ? (
               <Beam beam={answer.beam} finished={size} onSlide={(finished) => wanted.change({ finished })} />

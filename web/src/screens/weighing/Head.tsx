@@ -40,7 +40,6 @@ export function Head({ project, light, turnLight, showKeys, whichLine }: Props) 
           {project.name}
         </Link>
       </Hint>
-      <span className="quiet head-next">next: {project.next}</span>
       <UnitList project={project} />
       <nav aria-label="Units of the project">
         {project.units.map((unit) => (

@@ -1,4 +1,4 @@
-import { Pin } from "lucide-react";
+import { Pin as PinIcon } from "lucide-react";
 
 import type { Unit, UnitDocument } from "../../api/client";
 import { UndoLine } from "./UndoLine";
@@ -14,15 +14,18 @@ type Props = {
   wanted: Wanted;
   picking: Picking;
   changing: UnitChanging;
+  /** What is next for the project. */
+  next: string;
 };
 
 /** How the pick stands: made, at another size than the fence, being saved, not saved, or undoable. */
-export function PickLine({ unit, weighed, wanted, picking, changing }: Props) {
+export function PickLine({ unit, weighed, wanted, picking, changing, next }: Props) {
   const said = changing.done?.said ?? (picking.saving.isPending ? undefined : picking.undoable?.said);
   return (
     <div className="pick-line" role="status">
       <Standing unit={unit} weighed={weighed} wanted={wanted} />
       <Saving picking={picking} />
+      <span className="quiet head-next">Next for the project: {next}.</span>
       <UndoLine
         said={said}
         trouble={changing.trouble}
@@ -32,14 +35,14 @@ export function PickLine({ unit, weighed, wanted, picking, changing }: Props) {
   );
 }
 
-function Standing({ unit, weighed, wanted }: Omit<Props, "picking" | "changing">) {
+function Standing({ unit, weighed, wanted }: Pick<Props, "unit" | "weighed" | "wanted">) {
   const { pick } = unit;
   if (!pick)
     return <span className="quiet">No method picked yet: open a row to see it whole, then pick it.</span>;
   const away = weighed && !same(pick.unit, weighed);
   return (
     <span className="standing">
-      <Pin size={15} aria-hidden="true" /> Picked:{" "}
+      <PinIcon size={15} aria-hidden="true" /> Picked:{" "}
       <strong>{pick.answer.title ?? titleOf(pick.method)}</strong> for <UnitWords unit={pick.unit} />
       {away && (
         <button type="button" className="link-button" onClick={() => wanted.restore(pick.unit)}>
