@@ -93,6 +93,41 @@ module OakenGauge
       read_table(Tables::Tools.new(text))
     end
 
+    # @return [Array<Hash>] what can be set down on a block's cells at once: "name" and "cells" of quarters, fabrics by number
+    def stamps
+      Blocks::Stamps.all.map { |stamp| { "name" => stamp.name, "cells" => stamp.cells } }
+    end
+
+    # @param picture [Hash] a deconstruct document: what a block looks like
+    # @param colours [Hash{String => String}] by the names of its fabrics
+    # @return [String] an SVG of plain polygons at true size
+    def block_svg(picture, colours)
+      block_drawing(picture, colours).to_s
+    end
+
+    # @return [Blocks::Svg] what a block is drawn from
+    def block_drawing(picture, colours = {})
+      read = read(picture, Documents::DeconstructDocument, most: Documents::Inspection::WHOLE)
+      Blocks::Svg.new(read.picture, [read.finished].flatten.last, colours)
+    end
+
+    # @param document [Hash] "setting", "block" (its finished width and height), "width", "length" and "drop"
+    # @return [Hash] the fewest blocks "across" and "down" that cover that, nil where too many, and what it comes to
+    def fit_quilt(document)
+      read(document, Documents::FittingDocument).answer
+    end
+
+    # @return [Array<Hash>] what quilts are made for: "name", "width", "length", "drop"
+    def places
+      Quilts::Fitting::PLACES.map { |place| place.to_h.to_h { |key, one| [key.to_s, key == :name ? one : Length.new(one).to_s] } }
+    end
+
+    # @param svg [String] the text of a file
+    # @return [Hash] "grid", "cells" of quarters by colour, "colours", and what was "left_aside"
+    def read_block_svg(svg)
+      Documents::SvgBlock.new(svg).read
+    end
+
     # @param svg [String] the text of a file
     # @return [Hash] "outline" in inches, and what was "left_aside"
     def read_outline(svg)

@@ -29,6 +29,27 @@ module Server
         halt 204
       end
 
+      # What can be set down on cells at once.
+      get "/api/stamps" do
+        answer({ "stamps" => OakenGauge.stamps })
+      end
+
+      # Nothing in the file is run or fetched, and nothing is stored.
+      post "/api/blocks/read" do
+        answer OakenGauge.read_block_svg(read(required: %w[svg]) { |keys| keys.value("svg", :text) })
+      end
+
+      get "/api/blocks/:id/picture.svg" do
+        colours = maker.fabrics.to_h { |fabric| [fabric.id.to_s, fabric.colour] }
+        download(OakenGauge.block_svg(find.picture, colours), "image/svg+xml", "svg")
+      end
+
+      get "/api/blocks/:id/sheet.pdf" do
+        paper = OakenGauge.paper(params.fetch("paper", "letter")) or
+          raise Problem.at("/paper", "is #{params['paper'].inspect}: allowed are letter and a4")
+        download(Printing::BlockSheet.new(find, maker, paper).render, "application/pdf", "pdf")
+      end
+
       # With the maker's own drawer, hands and priorities, where none are told.
       post "/api/deconstruct" do
         answer OakenGauge.deconstruct({ **maker.question, **object(document) }, view: params["view"] == "full")
@@ -50,6 +71,12 @@ module Server
 
       def find
         blocks.find(params["id"])
+      end
+
+      def download(body, type, ending)
+        content_type type
+        headers["content-disposition"] = %(attachment; filename="#{find.name.downcase.gsub(/[^a-z0-9]+/, '-')}.#{ending}")
+        halt 200, body
       end
 
       # A project that was removed may still be put back.

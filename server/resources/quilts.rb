@@ -10,6 +10,15 @@ module Server
         answer OakenGauge.quilt(Quilting.new(maker, kept, project.seam_allowance).document, view: true)
       end
 
+      # What quilts are made for, and how many blocks cover that; nothing is stored.
+      get "/api/places" do
+        answer({ "places" => OakenGauge.places })
+      end
+
+      post "/api/fit" do
+        answer OakenGauge.fit_quilt(object(document))
+      end
+
       private
 
       def maker

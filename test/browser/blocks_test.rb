@@ -61,7 +61,8 @@ class BlocksScreenTest < BrowserCase
   def test_its_units_are_weighed_in_a_project
     draw
     write("/", "\\")
-    find("button", text: /Finish the block at.*four inches/m).click
+    fill_in "Finished width", with: "4"
+    find("h1").click
 
     assert_selector "[aria-label='Way 1']", text: "flying geese unit"
     click_button "Weigh its units: way 2"
@@ -106,5 +107,60 @@ class BlocksScreenTest < BrowserCase
     assert_selector "[aria-label='Way 1']"
     assert_empty axe_faults
     assert_whole_on_a_phone
+  end
+
+  # From 6 up: as the fence goes, the units' sizes are told again and the width of the block is written.
+  def test_the_fence_of_its_size
+    draw
+    write("/")
+    fence = find("[role=slider][aria-label='Finished width of the block']")
+
+    assert_equal "six inches", fence["aria-valuetext"]
+    fence.evaluate_script("this.focus()")
+    press(:right)
+    eventually { stored.picture["finished"] != "6" }
+
+    assert_equal "6 1/2", stored.picture["finished"]
+    assert_field "Finished width", with: stored.picture["finished"]
+  end
+
+  # Geese set down, then once more turned: downwards on the right. With the whole cell it is a square with three corners cut.
+  def test_a_unit_is_set_down_turned_and_mirrored
+    draw(across: 2, down: 2)
+    find("summary", text: "Units and parts").click
+    click_button "flying geese unit, 2 × 1 cells"
+    cell(1, 1).click
+    eventually { cuts == [%w[rising falling], %w[whole whole]] }
+    click_button "Turn it"
+    cell(2, 1).click
+    eventually { cuts == [%w[rising falling], %w[whole rising]] }
+
+    assert_selector "[aria-label='Way 1']", text: /1 cut-corner square.*3 seams/m
+  end
+
+  def cuts
+    stored.picture["cells"].map { |row| row.map { |cell| cell["cut"] } }
+  end
+
+  # By column and row, from 1.
+  def cell(column, row)
+    all("[role=application] [data-cell]").find { |one| one["data-cell"] == "#{column - 1},#{row - 1}" }
+  end
+
+  def test_a_file_of_polygons_becomes_a_block
+    Tempfile.create(["pier", ".svg"]) do |file|
+      file.write('<svg viewBox="0 0 2 1"><rect width="2" height="1" fill="#fff"/><polygon points="0,1 1,0 2,1" fill="#123"/></svg>')
+      file.close
+      click_button "Read an SVG"
+      attach_file "A file of plain polygons", file.path
+
+      assert_text "2 × 1 cells found"
+      fill_in "Name", with: "Pier"
+      click_button "Keep it"
+
+      assert_selector "[aria-label='Way 1']", text: "1 flying geese unit"
+    end
+
+    assert_equal([["Pier", %w[rising falling]]], @maker.blocks.reload.map { |block| [block.name, block.picture["cells"].first.map { |one| one["cut"] }] })
   end
 end

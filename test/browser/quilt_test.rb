@@ -56,6 +56,49 @@ class QuiltScreenTest < BrowserCase
     assert_equal [6, 16], [@project.reload.units.size, @project.units.last.spec["count"]]
   end
 
+  # A lap of 54 by 66 in blocks of 9: 6 across, 8 down.
+  def test_set_so_large_that_it_covers_a_bed
+    find("summary", text: "For a bed, a wall, a lap").click
+    select "A lap", from: "It is for"
+    click_button "Set it so large"
+
+    assert_text "6 across, 8 down"
+    assert_field "Across", with: "6"
+    eventually { @project.reload.quilt&.dig("setting", "down") == 8 }
+    fill_in "Its width", with: "wide"
+    click_button "Set it so large"
+
+    assert_selector ".entry", text: /Its width.*a length/m
+    assert_field "Its width", with: "wide"
+  end
+
+  def test_colourways_stand_beside_one_another
+    2.times { click_button "Another colourway" }
+    names = @maker.fabrics.map(&:name)
+    select names[2], from: "Colourway 2: in place of #{names[0]}"
+
+    assert_selector "svg[aria-label='Colourway 1']"
+    assert_selector "svg[aria-label='Colourway 2']"
+    assert_field "Colourway 1: in place of #{names[0]}", with: @maker.fabrics.first.id.to_s
+  end
+
+  # The pick is seen from the quilt, and so is a quilt that asks for another number since.
+  def test_a_pick_stands_in_the_quilt
+    click_button "Weigh these units"
+
+    assert_selector "h1", text: /Quilt: half-square/, visible: :all
+    click_button "Pick Two at a time", exact: true
+    eventually { @project.units.reload.last.pick }
+    visit "/projects/#{@project.id}/quilt"
+
+    assert_selector ".unit-stands [aria-label=picked]"
+    assert_no_text "pick again"
+    fill_in "Across", with: "4"
+    find("h1").click
+
+    assert_text "for another number: pick again"
+  end
+
   def test_a_quilt_without_blocks_says_what_comes_first
     @maker.blocks.destroy_all
     visit "/projects/#{@project.id}/quilt"

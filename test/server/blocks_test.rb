@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "support/server_case"
+require "pdf/inspector"
 
 class BlocksResourceTest < ServerCase
   CELLS = [[{ "cut" => "rising", "fabrics" => %w[1 2] }, { "cut" => "falling", "fabrics" => %w[1 2] }]].freeze
@@ -63,5 +64,59 @@ class BlocksResourceTest < ServerCase
                                                "block" => { "from" => "12", "to" => "13", "step" => "1" } })["ladder"]
 
     assert_equal([["12", true], ["13", false]], ladder.map { |step| step.values_at("block", "all_on_marks") })
+  end
+
+  FILE = '<svg viewBox="0 0 2 2"><rect width="2" height="2" fill="#fff"/><polygon points="0,0 2,0 0,2" fill="#123"/></svg>'
+
+  def test_a_file_of_polygons_is_read_and_nothing_is_stored
+    read = send_json("POST", "/api/blocks/read", { "svg" => FILE })
+
+    assert_equal [[1, 1], [[%w[#112233 #ffffff #ffffff #112233]]], 2], read.values_at("grid", "cells") + [@maker.blocks.count]
+    send_json("POST", "/api/blocks/read", { "svg" => "<html/>" })
+
+    assert_problem 422, "/svg"
+    send_json("POST", "/api/blocks/read", { "svg" => 7 })
+
+    assert_problem 422, "/svg", /text/
+    send_json("POST", "/api/blocks/read", {})
+
+    assert_problem 422, "/svg", /missing/
+  end
+
+  def test_a_block_as_a_picture_is_read_again_as_it_is
+    block = @maker.blocks.first
+    get "/api/blocks/#{block.id}/picture.svg"
+    colours = @maker.fabrics.to_h { |fabric| [fabric.id.to_s, fabric.colour] }
+    picture = last_response.body
+
+    assert_equal ["image/svg+xml", 'attachment; filename="tide-table.svg"'],
+                 [last_response.media_type, last_response.headers["content-disposition"]]
+    read = send_json("POST", "/api/blocks/read", { "svg" => picture })
+
+    assert_equal block.picture["cells"].flatten.flat_map { |cell| cell["fabrics"] }.uniq.map { |id| colours[id] }.sort, read["colours"].sort
+  end
+
+  # Gull finished at 6: one geese unit of 3 by 6, in the demo's first fabrics.
+  def test_its_sheet_names_every_unit_and_is_hers_alone
+    block = @maker.blocks.create!(name: "Gull", picture: { "cells" => CELLS, "finished" => "6" })
+    get "/api/blocks/#{block.id}/sheet.pdf?paper=a4"
+    words = PDF::Inspector::Text.analyze(last_response.body).strings.join(" ")
+
+    assert_match(/Gull .*Finishes at 6 .*A\. +1 × flying geese, 3 × 6 finished: goose/, words)
+    get "/api/blocks/#{block.id}/sheet.pdf?paper=foolscap"
+
+    assert_problem 422, "/paper", /letter and a4/
+    %w[sheet.pdf picture.svg].each do |file|
+      get "/api/blocks/999999/#{file}"
+
+      assert_problem 404
+    end
+  end
+
+  def test_stamps_are_units_and_parts_of_up_to_four_fabrics
+    names = fetch("/api/stamps")["stamps"].map { |stamp| stamp["name"] }
+
+    assert_includes names, "flying geese unit, 2 × 1 cells"
+    assert_includes names, "Pinwheel"
   end
 end

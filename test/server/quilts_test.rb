@@ -54,4 +54,30 @@ class QuiltsResourceTest < ServerCase
 
     assert_problem 404
   end
+
+  # A lap of 54 by 66 in blocks of 9 is 6 by 8: 66 is no multiple of 9, and 8 cover it.
+  def test_how_many_blocks_a_place_takes
+    lap = fetch("/api/places")["places"].find { |place| place["name"] == "A lap" }
+    fit = send_json("POST", "/api/fit", { "setting" => { "layout" => "straight", "across" => 1, "down" => 1 }, "block" => %w[9 9],
+                                          **lap.slice("width", "length", "drop") })
+
+    assert_equal [6, 8, %w[54 72]], fit.values_at("across", "down", "finished")
+  end
+
+  def test_a_place_that_cannot_be_is_named
+    bad = { "setting" => { "layout" => "straight", "across" => 1, "down" => 1 }, "block" => %w[9 9], "width" => "wide", "length" => "-3", "drop" => nil }
+    send_json("POST", "/api/fit", bad)
+
+    assert_problem 422, "/width", /a length/
+    assert_problem 422, "/length", /more than 0/
+    send_json("POST", "/api/fit", { **bad, "width" => "54", "length" => "1e400" })
+
+    assert_problem 422, "/length"
+    [[], nil, { "setting" => [[]], "block" => [[]], "width" => {}, "length" => [] }].each do |wrong|
+      send_json("POST", "/api/fit", wrong)
+
+      assert_operator last_response.status, :<, 500, wrong.inspect
+      assert_operator last_response.status, :>=, 400, wrong.inspect
+    end
+  end
 end

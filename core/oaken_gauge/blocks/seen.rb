@@ -54,18 +54,11 @@ module OakenGauge
       end
 
       def at(across, down)
-        outlines.find { |_, corners| within?(corners, across, down) }&.first
+        outlines.find { |_, corners| Plane.within?(corners, across, down) }&.first
       end
 
       def outlines
         @outlines ||= @units.outlines.map { |fabric, corners| [fabric, corners.map { |corner| corner.map(&:to_f) }] }
-      end
-
-      # Whether a line to the left crosses its edges an odd number of times.
-      def within?(corners, across, down)
-        corners.zip(corners.rotate).count do |(x, y), (to_x, to_y)|
-          (y > down) != (to_y > down) && across > x + ((down - y) / (to_y - y) * (to_x - x))
-        end.odd?
       end
     end
   end

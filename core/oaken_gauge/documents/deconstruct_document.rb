@@ -73,8 +73,7 @@ module OakenGauge
         end
       end
 
-      private
-
+      # @return [Blocks::Picture]
       def picture
         Blocks::Picture.new(cells.map { |row| row.map { |cell| Blocks::Picture.quarters(cell.cut.to_s, cell.fabrics) } })
       end

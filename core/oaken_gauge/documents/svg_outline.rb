@@ -28,43 +28,56 @@ module OakenGauge
       # @return [Hash] "outline" in inches, counter-clockwise, and what was "left_aside", in words
       # @raise [Invalid]
       def read
-        shapes = closed(root)
-        fail_with("has no closed shape with straight sides: allowed are polygons, rectangles and paths of straight lines") if shapes.empty?
-
-        largest, *others = shapes.sort_by { |points| -Polygon.new(points).area.abs }
+        largest, *others = shapes.map(&:points).sort_by { |points| -Polygon.new(points).area.abs }
         @aside << "#{others.size} smaller shape#{'s' if others.size != 1}" if others.any?
-        { "outline" => written(largest), "left_aside" => @aside.uniq }
+        { "outline" => written(largest), "left_aside" => left_aside }
+      end
+
+      # @return [Array<SvgShapes::Shape>] every closed shape with straight sides, inches, downwards
+      # @raise [Invalid]
+      def shapes
+        found = closed(root)
+        return found if found.any?
+
+        refuse("has no closed shape with straight sides: allowed are polygons, rectangles and paths of straight lines")
+      end
+
+      # @return [Array<String>] what is in the file and is no such shape, in words
+      def left_aside
+        @aside.uniq
+      end
+
+      # @param words [String] why the file cannot be used
+      # @raise [Invalid]
+      def refuse(words)
+        raise Invalid, [Fault.new(pointer: "/svg", message: words)]
       end
 
       private
 
       def root
-        fail_with("is #{@text.bytesize} bytes: allowed are #{LARGEST} at most") if @text.bytesize > LARGEST
-        fail_with("declares a document type: allowed is plain SVG") if @text.match?(/<!(DOCTYPE|ENTITY)/i)
+        refuse("is #{@text.bytesize} bytes: allowed are #{LARGEST} at most") if @text.bytesize > LARGEST
+        refuse("declares a document type: allowed is plain SVG") if @text.match?(/<!(DOCTYPE|ENTITY)/i)
 
         parsed = REXML::Document.new(@text).root
-        fail_with("is no SVG: allowed is a file whose outermost element is svg") unless parsed&.name == "svg"
+        refuse("is no SVG: allowed is a file whose outermost element is svg") unless parsed&.name == "svg"
         parsed
       rescue REXML::ParseException, Encoding::CompatibilityError, ArgumentError
-        fail_with("is no SVG that can be read: allowed is well-formed XML in UTF-8")
-      end
-
-      def fail_with(words)
-        raise Invalid, [Fault.new(pointer: "/svg", message: words)]
+        refuse("is no SVG that can be read: allowed is well-formed XML in UTF-8")
       end
 
       def closed(svg)
         refuse_strange(svg)
-        SvgShapes.new(scale(svg), ->(words) { fail_with(words) }, ->(words) { @aside << words }).of(svg)
+        SvgShapes.new(scale(svg), ->(words) { refuse(words) }, ->(words) { @aside << words }).of(svg)
       end
 
       def refuse_strange(svg)
         REXML::XPath.each(svg, "//*") do |element|
-          fail_with("holds a #{element.name} element: allowed are plain shapes") if REFUSED.include?(element.name)
+          refuse("holds a #{element.name} element: allowed are plain shapes") if REFUSED.include?(element.name)
           element.attributes.each_attribute do |attribute|
-            fail_with("has #{attribute.name}, which would run something") if attribute.name.match?(/\Aon/i)
+            refuse("has #{attribute.name}, which would run something") if attribute.name.match?(/\Aon/i)
             if attribute.name == "href" && !attribute.value.start_with?("#")
-              fail_with("refers to something outside: allowed are shapes in the file itself")
+              refuse("refers to something outside: allowed are shapes in the file itself")
             end
           end
         end

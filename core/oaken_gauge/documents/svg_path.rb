@@ -18,9 +18,10 @@ module OakenGauge
       def corners
         return left_aside("a curve") if @tokens.any? { |token| token.match?(/\A[csqta]\z/i) }
 
-        parts = drawn
-        left_aside("an open line") if parts.none? { |part| part[:closed] }
-        parts.find { |part| part[:closed] }&.fetch(:points)
+        closed = drawn.select { |part| part[:closed] }
+        return left_aside("an open line") if closed.empty?
+
+        closed.one? ? closed.first.fetch(:points) : left_aside("a shape with a hole")
       end
 
       private

@@ -4,6 +4,11 @@ module OakenGauge
   module Documents
     # The closed shapes of an SVG as corners in inches, downwards as paper counts, whatever they are moved and turned by.
     class SvgShapes
+      # One of them. - points: corners, inches; - fill: a colour, "#rrggbb"
+      Shape = Struct.new(:points, :fill, keyword_init: true)
+      # What a shape is filled with that does not say.
+      BLACK = "#000000"
+      HEX = /\A#(?:(\h)(\h)(\h)|(\h{6}))\z/
       NUMBER = /[-+]?(?:\d+\.?\d*|\.\d+)(?:e[-+]?\d+)?/i
       # What is drawn and is no outline.
       WORDS = { "text" => "text", "circle" => "a circle", "ellipse" => "an ellipse", "line" => "a line",
@@ -20,27 +25,36 @@ module OakenGauge
       end
 
       # @param svg [REXML::Element]
-      # @return [Array<Array<Array(Float, Float)>>]
+      # @return [Array<Shape>]
       def of(svg)
-        walk(svg, [@scale, 0.0, 0.0, @scale, 0.0, 0.0], 0)
+        walk(svg, [@scale, 0.0, 0.0, @scale, 0.0, 0.0], 0, BLACK)
       end
 
       private
 
-      def walk(element, matrix, deep)
+      def walk(element, matrix, deep, fill)
         @refuse.call("is nested too deep: allowed are #{MOST_DEEP} groups in one another") if deep > MOST_DEEP
         element.elements.flat_map do |child|
           next [] if %w[defs metadata style title desc].include?(child.name)
 
           own = SvgMatrix.product(matrix, SvgMatrix.of(child.attributes["transform"].to_s))
-          %w[g svg a].include?(child.name) ? walk(child, own, deep + 1) : shape(child, own)
+          filled = filled(child) || fill
+          %w[g svg a].include?(child.name) ? walk(child, own, deep + 1, filled) : shape(child, own, filled)
         end
       end
 
-      def shape(element, matrix)
+      # As an attribute or in a style; a word for a colour is kept as it is.
+      def filled(element)
+        told = element.attributes["style"].to_s[/(?:\A|;)\s*fill\s*:\s*([^;]+)/, 1] || element.attributes["fill"] or return
+        told = told.strip.downcase
+        match = HEX.match(told) or return told
+        match[4] ? told : "##{match.captures.first(3).map { |digit| digit * 2 }.join}"
+      end
+
+      def shape(element, matrix, fill)
         corners = without_repeats(corners_of(element) || [])
         @refuse.call("has a shape of more than #{SvgOutline::CORNERS} corners") if corners.size > SvgOutline::CORNERS
-        corners.size < 3 ? [] : [corners.map { |x, y| SvgMatrix.apply(matrix, x, y) }]
+        corners.size < 3 ? [] : [Shape.new(points: corners.map { |x, y| SvgMatrix.apply(matrix, x, y) }, fill: fill)]
       end
 
       def without_repeats(corners)

@@ -70,6 +70,16 @@ module OakenGauge
         [[one, other], [other, one]].flat_map { |line, ends| ends.map { |point| from_line(point, *line) } }.min
       end
 
+      # Whether a point lies within corners, convex or not: a line to the left crosses their edges an odd number of times.
+      #
+      # @param corners [Array<Array(Float, Float)>]
+      # @return [Boolean]
+      def within?(corners, across, upward)
+        corners.zip(corners.rotate).count do |(x, y), (to_x, to_y)|
+          (y > upward) != (to_y > upward) && across > x + ((upward - y) / (to_y - y) * (to_x - x))
+        end.odd?
+      end
+
       # @return [Boolean]
       def same?(one, other)
         (one - other).abs < FITTING

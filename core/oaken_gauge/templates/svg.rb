@@ -6,6 +6,8 @@ module OakenGauge
   module Templates
     # Writes templates as one SVG at true size, each beside its check square.
     class Svg
+      include SvgFigure
+
       GAP = 1/2r
       LINE = 3/10r
       STYLE = "fill:none;stroke:#111;stroke-width:0.01"
@@ -24,7 +26,7 @@ module OakenGauge
         high = @patterns.sum { |pattern| block(pattern) }
         top = 0
         drawn = @patterns.map { |pattern| draw(pattern, top).tap { top += block(pattern) } }
-        [HEAD, opening(number(wide), number(high)), *drawn, "</svg>", ""].join("\n")
+        [HEAD, opening(figure(wide), figure(high)), *drawn, "</svg>", ""].join("\n")
       end
 
       private
@@ -45,7 +47,7 @@ module OakenGauge
       # Paper counts downwards.
       def draw(pattern, top)
         low = top + GAP + pattern.height
-        place = ->(point) { "#{number(GAP + point.real)},#{number(low - point.imag)}" }
+        place = ->(point) { "#{figure(GAP + point.real)},#{figure(low - point.imag)}" }
         [*outlines(pattern, place), check(pattern, top + GAP), *texts(pattern, top + GAP + tall(pattern))].join("\n")
       end
 
@@ -60,18 +62,14 @@ module OakenGauge
       end
 
       def check(pattern, top)
-        side = number(pattern.check)
-        %(<rect x="#{number(pattern.width + (2 * GAP))}" y="#{number(top)}" width="#{side}" height="#{side}" style="#{STYLE}"/>)
+        side = figure(pattern.check)
+        %(<rect x="#{figure(pattern.width + (2 * GAP))}" y="#{figure(top)}" width="#{side}" height="#{side}" style="#{STYLE}"/>)
       end
 
       def texts(pattern, top)
         [pattern.title, *pattern.words, pattern.check_words].each_with_index.map do |line, i|
-          %(<text x="#{number(GAP)}" y="#{number(top + ((i + 1) * LINE))}" #{FONT}>#{CGI.escapeHTML(line)}</text>)
+          %(<text x="#{figure(GAP)}" y="#{figure(top + ((i + 1) * LINE))}" #{FONT}>#{CGI.escapeHTML(line)}</text>)
         end
-      end
-
-      def number(inches)
-        format("%.4f", inches.to_f).sub(/\.?0+\z/, "")
       end
     end
   end

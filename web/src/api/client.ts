@@ -84,6 +84,13 @@ export type Cell = Schemas["Cell"];
 /** A block: what it looks like, and the units it is to be made of. */
 export type Block = Schemas["Block"];
 export type BlockGiven = { name: string; picture: Block["picture"]; pieces?: Block["pieces"] };
+/** What can be set down on cells at once: quarters by the number of the chosen fabric. */
+export type Stamp = { name: string; cells: number[][][] };
+/** A block out of a file: quarters by colour. */
+export type ReadBlock = { grid: number[]; cells: string[][][]; colours: string[]; left_aside: string[] };
+/** What a quilt is made for. */
+export type Place = { name: string; width: string; length: string; drop: string };
+export type Fit = { across: number | null; down: number | null; wanted: string[]; finished: string[] | null };
 export type Apart = Schemas["DeconstructAnswer"];
 export type Way = Apart["ways"][number];
 export type WayUnit = Way["units"][number];
@@ -245,6 +252,10 @@ export const api = {
   addBlock: (given: BlockGiven) => ask<Block>("POST", "/api/blocks", given),
   changeBlock: (seen: Block, given: Partial<BlockGiven>) =>
     ask<Block>("PATCH", `/api/blocks/${seen.id}`, { lock_version: seen.lock_version, ...given }),
+  stamps: async () => (await ask<{ stamps: Stamp[] }>("GET", "/api/stamps")).stamps,
+  readBlock: (svg: string) => ask<ReadBlock>("POST", "/api/blocks/read", { svg }),
+  places: async () => (await ask<{ places: Place[] }>("GET", "/api/places")).places,
+  fit: (document: unknown) => ask<Fit>("POST", "/api/fit", document),
   removeBlock: (seen: Block) =>
     ask<null>("DELETE", `/api/blocks/${seen.id}?lock_version=${seen.lock_version}`),
   takeApart: (picture: unknown, signal: AbortSignal) =>

@@ -36,7 +36,12 @@ export function BlockScreen() {
       <Weaves fabrics={fabrics.data} />
       <Frame />
       {block ? (
-        <AtWork key={block.id} block={block} fabrics={fabrics.data} />
+        <AtWork
+          key={block.id}
+          block={block}
+          fabrics={fabrics.data}
+          others={blocks.data.filter((one) => one.id !== block.id)}
+        />
       ) : (
         <main>
           <h1>This block is not there any more</h1>
@@ -46,7 +51,7 @@ export function BlockScreen() {
   );
 }
 
-function AtWork({ block, fabrics }: { block: Block; fabrics: Fabric[] }) {
+function AtWork({ block, fabrics, others }: { block: Block; fabrics: Fabric[]; others: Block[] }) {
   const queries = useQueryClient();
   const stored = useCallback(() => void queries.invalidateQueries({ queryKey: ["blocks"] }), [queries]);
   const working = useBlock(block, stored);
@@ -61,9 +66,20 @@ function AtWork({ block, fabrics }: { block: Block; fabrics: Fabric[] }) {
 
   return (
     <main>
-      <h1>{block.name}</h1>
+      <div className="block-head">
+        <h1>{block.name}</h1>
+        <a className="button" href={`/api/blocks/${block.id}/sheet.pdf`}>
+          Print a sheet
+        </a>
+        <a className="button" href={`/api/blocks/${block.id}/sheet.pdf?paper=a4`}>
+          on A4
+        </a>
+        <a className="button" href={`/api/blocks/${block.id}/picture.svg`}>
+          Save as SVG
+        </a>
+      </div>
       <div className="block-at-work">
-        <Editor working={working} fabrics={fabrics} />
+        <Editor working={working} fabrics={fabrics} others={others} />
         <section aria-label="In the quilt" className="block-beside">
           <EntryField
             id="block-finished"

@@ -12,6 +12,7 @@ import { Notice } from "../../parts/Notice";
 import { type Store, useStored } from "../../parts/useStored";
 import { BlockPicture } from "./BlockPicture";
 import { plainCells } from "./cells";
+import { ReadSvg } from "./ReadSvg";
 
 const STORE: Store<Block, BlockGiven> = {
   key: "blocks",
@@ -43,16 +44,28 @@ export function BlocksScreen() {
       kept={kept}
       ready={fabrics.isSuccess}
       add={
-        <FormDialog
-          title="Draw a block"
-          trigger={
-            <button type="button" className="button button-brass add-one">
-              Draw a block
-            </button>
-          }
-        >
-          {() => <BlockForm fabrics={fabrics.data ?? []} onSave={draw} />}
-        </FormDialog>
+        <>
+          <FormDialog
+            title="Draw a block"
+            trigger={
+              <button type="button" className="button button-brass add-one">
+                Draw a block
+              </button>
+            }
+          >
+            {() => <BlockForm fabrics={fabrics.data ?? []} onSave={draw} />}
+          </FormDialog>
+          <FormDialog
+            title="Read a block from an SVG"
+            trigger={
+              <button type="button" className="button">
+                Read an SVG
+              </button>
+            }
+          >
+            {() => <ReadSvg fabrics={fabrics.data ?? []} onSave={draw} />}
+          </FormDialog>
+        </>
       }
     >
       {(sought) => (

@@ -1,6 +1,6 @@
 import { type KeyboardEvent, useState } from "react";
 
-import type { Fabric } from "../../api/client";
+import type { Block, Fabric } from "../../api/client";
 import { fillOf } from "../../drawing/Weaves";
 import { Hint } from "../../parts/Hint";
 import {
@@ -11,10 +11,12 @@ import {
   fourRound,
   mirrored,
   patches,
+  stamped,
   swapped,
   turned,
   withCell,
 } from "./cells";
+import { Stamps, type Stamping } from "./Stamps";
 import type { Working } from "./useBlock";
 
 const SIZE = 380;
@@ -31,16 +33,21 @@ const STEPS: Record<string, [number, number]> = {
   ArrowDown: [0, 1],
 };
 
-type Props = { working: Working; fabrics: Fabric[] };
+type Props = {
+  working: Working;
+  fabrics: Fabric[];
+  /** Other blocks, to be used as parts. */ others: Block[];
+};
 
 /** The block's cells: each is cut by a key or a tap, of the two fabrics that are chosen, as fast as they are read off a picture. */
-export function Editor({ working, fabrics }: Props) {
+export function Editor({ working, fabrics, others }: Props) {
   const { cells, change } = working;
   const [cut, setCut] = useState<Cut>("rising");
-  const [chosen, setChosen] = useState<[string, string]>([
-    String(fabrics[0]?.id ?? ""),
-    String(fabrics[1]?.id ?? fabrics[0]?.id ?? ""),
-  ]);
+  const [chosen, setChosen] = useState<[string, string, string]>(() => {
+    const named = (place: number) => String((fabrics[place] ?? fabrics[0])?.id ?? "");
+    return [named(0), named(1), named(2)];
+  });
+  const [stamp, setStamp] = useState<Stamping | null>(null);
   const [[column, row], setCursor] = useState<[number, number]>([0, 0]);
   const columns = cells[0]?.length ?? 1;
   const side = SIZE / Math.max(columns, cells.length);
@@ -56,7 +63,12 @@ export function Editor({ working, fabrics }: Props) {
     if (column + 1 < columns) goTo(column + 1, row);
     else goTo(0, row + 1);
   };
-  const choose = (name: string) => setChosen(name === chosen[0] ? chosen : [name, chosen[0]]);
+  const choose = (name: string) => {
+    const [first, second] = chosen.filter((one) => one !== name);
+    setChosen([name, first ?? name, second ?? name]);
+  };
+  const setDown = (x: number, y: number) =>
+    stamp ? change({ cells: stamped(cells, x, y, stamp.cells(chosen)), pieces: [] }) : place(x, y, cut);
   const press = (event: KeyboardEvent) => {
     const step = STEPS[event.key];
     const how = CUTS.find((one) => SIGNS[one].key.toLowerCase() === event.key.toLowerCase());
@@ -64,8 +76,12 @@ export function Editor({ working, fabrics }: Props) {
     if (event.ctrlKey || event.metaKey || event.altKey) return;
     if (step) goTo(column + step[0], row + step[1]);
     else if (how) write(how);
+    else if (event.key === " " && stamp) setDown(column, row);
     else if (event.key === " ") write(cut);
-    else if (event.key.toLowerCase() === "s") setChosen([chosen[1], chosen[0]]);
+    else if (event.key.toLowerCase() === "s") setChosen([chosen[1], chosen[0], chosen[2]]);
+    else if (event.key.toLowerCase() === "r" && stamp) setStamp(stamp.turned());
+    else if (event.key.toLowerCase() === "m" && stamp) setStamp(stamp.mirrored());
+    else if (event.key === "Escape" && stamp) setStamp(null);
     else if (fabric) choose(String(fabric.id));
     else return;
     event.preventDefault();
@@ -91,7 +107,7 @@ export function Editor({ working, fabrics }: Props) {
               data-cell={`${x},${y}`}
               onClick={() => {
                 goTo(x, y);
-                place(x, y, cut);
+                setDown(x, y);
               }}
             >
               {patches(cell).map(({ fabric, corners }, i) => (
@@ -114,10 +130,13 @@ export function Editor({ working, fabrics }: Props) {
               <button
                 type="button"
                 role="radio"
-                aria-checked={cut === one}
+                aria-checked={cut === one && !stamp}
                 aria-label={SIGNS[one].says}
                 className="cut-button"
-                onClick={() => setCut(one)}
+                onClick={() => {
+                  setStamp(null);
+                  setCut(one);
+                }}
               >
                 {SIGNS[one].sign}
               </button>
@@ -125,7 +144,8 @@ export function Editor({ working, fabrics }: Props) {
           ))}
         </div>
         <p className="quiet">
-          First, second fabric: a tap puts one first. Keys 1 to 9; S swaps the two; Space cuts the next cell.
+          First, second, third fabric: a tap puts one first. Keys 1 to 9; S swaps the first two; Space cuts
+          the next cell.
         </p>
         <ul className="editor-fabrics">
           {fabrics.map((fabric, i) => {
@@ -144,13 +164,21 @@ export function Editor({ working, fabrics }: Props) {
                   </svg>
                   <span>
                     {i < 9 && <kbd>{i + 1}</kbd>} {fabric.name}
-                    {stands >= 0 && <b> · {["first", "second"][stands]}</b>}
+                    {stands >= 0 && <b> · {["first", "second", "third"][stands]}</b>}
                   </span>
                 </button>
               </li>
             );
           })}
         </ul>
+        <Stamps
+          stamp={stamp}
+          chosen={chosen}
+          fabrics={fabrics}
+          others={others}
+          grid={[columns, cells.length]}
+          onChoose={setStamp}
+        />
         <div className="editor-whole">
           <button
             type="button"

@@ -1,38 +1,106 @@
+import { Slider } from "radix-ui";
+
 import type { Ladder } from "../../api/client";
+import { spoken } from "../../parts/lengths";
 import { FinishedSize } from "../../parts/Sizes";
 
 type Props = { ladder: Ladder; finished: string; onChoose: (block: string) => void };
+type Rung = Ladder[number];
 
-const SHOWN = 15;
-const NEXT_BEST = 4;
+const WIDTH = 280;
+const INSET = 10;
 
-/** The sizes at which every unit falls on a mark of a tool she owns; where there are none, the nearest to that. */
+/** The block's size on a beam of its own: slide the fence, and see on which marks each unit falls. */
 export function Sizes({ ladder, finished, onChoose }: Props) {
-  const good = ladder.filter((step) => step.all_on_marks);
-  const shown = good.length > 0 ? good.slice(0, SHOWN) : ladder.slice(0, NEXT_BEST);
+  // The ladder comes best first; here it stands by size, in the order in which sizes grow.
+  const rungs = ladder.toSorted((one, other) => sized(one.block) - sized(other.block));
+  const at = rungs.findIndex(({ block }) => block === finished);
+  const good = rungs.filter((rung) => rung.all_on_marks);
+  const place = (i: number) => INSET + (i / Math.max(1, rungs.length - 1)) * (WIDTH - 2 * INSET);
+  const shown = rungs[at];
   return (
     <section aria-labelledby="sizes">
       <h2 id="sizes">Sizes your tools like</h2>
       <p className="quiet">
         {good.length > 0
-          ? "At these finished widths every unit falls on a mark of a tool in your drawer."
-          : "At no size every unit falls on a mark; at these most do."}
+          ? "Tall marks: every unit falls on a mark of a tool in your drawer."
+          : "At no size every unit falls on a mark; the marks are as tall as many do."}
       </p>
-      <ul className="block-sizes">
-        {shown.map((step) => (
-          <li key={step.block}>
-            <button
-              type="button"
-              className="button"
-              aria-pressed={step.block === finished}
-              onClick={() => onChoose(step.block)}
-            >
-              <span className="sr-only">Finish the block at </span>
-              <FinishedSize length={step.block} className="plain" />
-            </button>
-          </li>
-        ))}
-      </ul>
+      <div className="size-fence">
+        <svg width={WIDTH} height="46" aria-hidden="true">
+          {rungs.map((rung, i) => (
+            <g key={rung.block}>
+              <line
+                x1={place(i)}
+                x2={place(i)}
+                y1="26"
+                y2={26 - height(rung)}
+                className={rung.all_on_marks ? "mark mark-main" : "mark"}
+              />
+              {/^\d+(cm)?$/.test(rung.block) && i % 4 === 0 && (
+                <text x={place(i)} y="42" className="size-number">
+                  {rung.block.replace("cm", "")}
+                </text>
+              )}
+            </g>
+          ))}
+        </svg>
+        <Slider.Root
+          className="size-track"
+          style={{ left: INSET, width: WIDTH - 2 * INSET }}
+          min={0}
+          max={Math.max(1, rungs.length - 1)}
+          step={1}
+          value={[Math.max(0, at)]}
+          onValueChange={([next = 0]) => rungs[next] && onChoose(rungs[next].block)}
+        >
+          <Slider.Track className="fence-run" />
+          <Slider.Thumb
+            className="weight-thumb size-thumb"
+            aria-label="Finished width of the block"
+            aria-valuetext={spoken(finished)}
+          />
+        </Slider.Root>
+      </div>
+      {shown ? <Units rung={shown} /> : <p className="quiet">Between the sizes of this beam.</p>}
     </section>
+  );
+}
+
+/** Only for the order: what is told comes from the core. */
+function sized(length: string): number {
+  const [whole = "0", part = "0/1"] = length.replace("cm", "").split(" ");
+  if (whole.includes("/")) return ratio(whole);
+  return Number(whole) + ratio(part);
+}
+
+function ratio(part: string): number {
+  const [over = "0", under = "1"] = part.split("/");
+  return Number(over) / Number(under);
+}
+
+function height(rung: Rung): number {
+  const on = rung.units.filter(({ marks }) => marks.length > 0).length;
+  return rung.all_on_marks ? 24 : 4 + (10 * on) / Math.max(1, rung.units.length);
+}
+
+function Units({ rung }: { rung: Rung }) {
+  return (
+    <ul className="size-units">
+      {rung.units.map((unit, i) => (
+        <li key={`${unit.kind}/${i}`}>
+          {[unit.finished ?? []].flat().map((side) => (
+            <FinishedSize key={side} length={side} />
+          ))}{" "}
+          {unit.kind.replaceAll("_", " ")}
+          <span className="quiet">
+            {unit.marks.length > 0
+              ? `: a mark on ${unit.marks.length} tool${unit.marks.length === 1 ? "" : "s"}`
+              : ": no mark"}
+            {unit.cut_sizes_on_eighths ? "" : ", off the eighths"}
+          </span>
+        </li>
+      ))}
+    </ul>
   );
 }

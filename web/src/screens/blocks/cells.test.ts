@@ -1,6 +1,17 @@
 import { expect, test } from "vitest";
 
-import { canGoRound, cellOf, cutCell, fourRound, mirrored, quarters, swapped, turned } from "./cells";
+import {
+  canGoRound,
+  cellOf,
+  cutCell,
+  fourRound,
+  mirrored,
+  quarters,
+  stamped,
+  stampOf,
+  swapped,
+  turned,
+} from "./cells";
 
 test("a cell is cut no more than it has to be", () => {
   expect(cellOf(["a", "a", "a", "a"])).toEqual({ cut: "whole", fabrics: ["a"] });
@@ -37,4 +48,22 @@ test("two fabrics are swapped everywhere", () => {
     "b",
     "a",
   ]);
+});
+
+test("a stamp is set down as far as the block reaches", () => {
+  const geese = stampOf([[[0, 1, 1, 0], [0, 0, 1, 1]]], ["a", "b"]); // prettier-ignore
+  const on = stamped(
+    [
+      [cutCell("whole", "c", "c"), cutCell("whole", "c", "c")],
+      [cutCell("whole", "c", "c"), cutCell("whole", "c", "c")],
+    ],
+    1,
+    0,
+    geese,
+  );
+  expect(on.map((line) => line.map(({ cut }) => cut))).toEqual([
+    ["whole", "rising"],
+    ["whole", "whole"],
+  ]);
+  expect(stampOf([[[0, 2, 2, 0]]], ["a"])[0]?.[0]).toEqual({ cut: "whole", fabrics: ["a"] });
 });

@@ -43,6 +43,20 @@ export function withCell(cells: Cells, column: number, row: number, cell: Cell):
   return cells.map((line, y) => (y === row ? line.map((one, x) => (x === column ? cell : one)) : line));
 }
 
+/** The same cells with others set down on them, as far as they reach. */
+export function stamped(cells: Cells, column: number, row: number, stamp: Cells): Cells {
+  return cells.map((line, y) =>
+    line.map((cell, x) => (y >= row && x >= column ? (stamp[y - row]?.[x - column] ?? cell) : cell)),
+  );
+}
+
+/** A stamp of numbered fabrics in the fabrics that are chosen. */
+export function stampOf(cells: number[][][], chosen: string[]): Cells {
+  return cells.map((line) =>
+    line.map((fabrics) => cellOf(fabrics.map((number) => chosen[number] ?? chosen[0] ?? ""))),
+  );
+}
+
 /** A quarter turn clockwise. */
 export function turned(cells: Cells): Cells {
   return (cells[0] ?? []).map((_, column) =>

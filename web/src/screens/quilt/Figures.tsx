@@ -3,7 +3,13 @@ import { fillOf } from "../../drawing/Weaves";
 import { CutSize, FinishedSize } from "../../parts/Sizes";
 import { Fraction } from "../../parts/Fraction";
 
-type Props = { answer: QuiltAnswer; fabrics: Fabric[]; children: React.ReactNode };
+type Props = {
+  answer: QuiltAnswer;
+  fabrics: Fabric[];
+  /** How far a unit of the list is: what was picked for it. */
+  standing: (place: number) => React.ReactNode;
+  children: React.ReactNode;
+};
 
 const CALLED: Record<string, string> = {
   sash: "sashes",
@@ -17,7 +23,7 @@ const CALLED: Record<string, string> = {
 };
 
 /** What the quilt comes to: its size, its units, what else is cut, what to buy. */
-export function Figures({ answer, fabrics, children }: Props) {
+export function Figures({ answer, fabrics, standing, children }: Props) {
   const [width = "", height = ""] = answer.finished;
   const { backing, binding, batting } = answer;
   return (
@@ -38,6 +44,7 @@ export function Figures({ answer, fabrics, children }: Props) {
             </b>{" "}
             {unit.plural ?? unit.kind} <Sides finished={unit.finished} />
             <Swatches names={Object.values(unit.fabrics)} fabrics={fabrics} />
+            {standing(i)}
           </li>
         ))}
       </ul>

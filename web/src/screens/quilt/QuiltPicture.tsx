@@ -1,20 +1,29 @@
+import { useId } from "react";
+
 import type { Fabric, QuiltAnswer } from "../../api/client";
 import { fillOf } from "../../drawing/Weaves";
 
 type Drawing = NonNullable<QuiltAnswer["drawing"]>;
 type Outlined = Drawing["filling"][number];
-type Props = { drawing: Drawing; fabrics: Fabric[]; size: number; label: string };
-
-function fill(fabrics: Fabric[], name: string | null): string {
-  return fillOf(fabrics.find((fabric) => String(fabric.id) === name));
-}
+type Props = {
+  drawing: Drawing;
+  fabrics: Fabric[];
+  size: number;
+  label: string;
+  /** Fabrics that are seen in place of others, by their ids. */
+  instead?: Record<string, string>;
+};
+type Fill = (name: string | null) => string;
 
 function points({ outline }: Outlined, scale: number): string {
   return outline.map((corner) => corner.map((one) => one * scale).join(",")).join(" ");
 }
 
 /** The whole quilt to scale, as the core lays it out. */
-export function QuiltPicture({ drawing, fabrics, size, label }: Props) {
+export function QuiltPicture({ drawing, fabrics, size, label, instead = {} }: Props) {
+  const own = useId();
+  const fill: Fill = (name) =>
+    fillOf(fabrics.find((fabric) => String(fabric.id) === (instead[name ?? ""] ?? name)));
   const inches = drawing.borders.reduce((sum, { width: one }) => sum + one, 0);
   // Drawn in points of the screen, so that weaves are as fine here as anywhere.
   const scale = size / (Math.max(...drawing.size) + 2 * inches);
@@ -31,37 +40,32 @@ export function QuiltPicture({ drawing, fabrics, size, label }: Props) {
       className="block-picture quilt-picture"
     >
       <defs>
-        <clipPath id="within-borders">
+        <clipPath id={`${own}within`}>
           <rect width={width} height={height} />
         </clipPath>
         {drawing.blocks.map((patches, i) => (
-          <g key={i} id={`quilt-block-${i}`}>
+          <g key={i} id={`${own}block-${i}`}>
             {patches.map((patch, j) => (
               <polygon
                 key={j}
                 points={points(patch, scale)}
-                fill={fill(fabrics, patch.fabric)}
+                fill={fill(patch.fabric)}
                 className="quilt-seam"
               />
             ))}
           </g>
         ))}
       </defs>
-      <Borders drawing={drawing} fabrics={fabrics} scale={scale} />
-      <g clipPath="url(#within-borders)">
-        <rect width={width} height={height} fill={fill(fabrics, drawing.ground)} />
+      <Borders drawing={drawing} fill={fill} scale={scale} />
+      <g clipPath={`url(#${own}within)`}>
+        <rect width={width} height={height} fill={fill(drawing.ground)} />
         {drawing.filling.map((one, i) => (
-          <polygon
-            key={i}
-            points={points(one, scale)}
-            fill={fill(fabrics, one.fabric)}
-            className="quilt-seam"
-          />
+          <polygon key={i} points={points(one, scale)} fill={fill(one.fabric)} className="quilt-seam" />
         ))}
         {drawing.places.map(({ block, middle: [x = 0, y = 0], turned }, i) => (
           <use
             key={i}
-            href={`#quilt-block-${block}`}
+            href={`#${own}block-${block}`}
             transform={`translate(${x * scale} ${y * scale}) rotate(${turned}) translate(${-blockWide / 2} ${-blockHigh / 2})`}
           />
         ))}
@@ -71,7 +75,7 @@ export function QuiltPicture({ drawing, fabrics, size, label }: Props) {
 }
 
 /** The outermost first, each with its inner edge at the one within it. */
-function Borders({ drawing, fabrics, scale }: { drawing: Drawing; fabrics: Fabric[]; scale: number }) {
+function Borders({ drawing, fill, scale }: { drawing: Drawing; fill: Fill; scale: number }) {
   const [width = 1, height = 1] = drawing.size.map((side) => side * scale);
   const borders = drawing.borders.map((border) => ({ ...border, width: border.width * scale }));
   const reaches = borders.map((_, i) =>
@@ -92,7 +96,7 @@ function Borders({ drawing, fabrics, scale }: { drawing: Drawing; fabrics: Fabri
           y={-reach}
           width={width + 2 * reach}
           height={height + 2 * reach}
-          fill={fill(fabrics, border.fabric)}
+          fill={fill(border.fabric)}
           className="quilt-seam"
         />
         {border.mitred &&

@@ -12,7 +12,9 @@ import { useBack } from "../../parts/useBack";
 import { useKeys } from "../../parts/useKeys";
 import { useLight } from "../../parts/useLight";
 import { putUnits, unitsToAdd } from "../blocks/unitsToAdd";
+import { Colourways } from "./Colourways";
 import { Figures } from "./Figures";
+import { UnitStanding, UnitsGone } from "./UnitStanding";
 import { QuiltPicture } from "./QuiltPicture";
 import { SettingForm } from "./SettingForm";
 
@@ -92,6 +94,7 @@ function AtWork({ project, blocks, first }: { project: Project; blocks: Block[];
     },
   });
   const error = answer.error instanceof ApiError ? answer.error : null;
+  const counted = unitsToAdd(QUILT, answer.data?.units ?? [], 1, project.fabrics);
 
   return (
     <>
@@ -118,14 +121,17 @@ function AtWork({ project, blocks, first }: { project: Project; blocks: Block[];
           )}
         </div>
         {answer.data && (
-          <Figures answer={answer.data} fabrics={project.fabrics}>
+          <Figures
+            answer={answer.data}
+            fabrics={project.fabrics}
+            standing={(i) => <UnitStanding project={project} unit={counted[i]} />}
+          >
+            <UnitsGone project={project} name={QUILT} units={counted} />
             <button
               type="button"
               className="button button-brass"
               disabled={adding.isPending || error !== null}
-              onClick={() =>
-                answer.data && adding.mutate(unitsToAdd(QUILT, answer.data.units, 1, project.fabrics))
-              }
+              onClick={() => adding.mutate(counted)}
             >
               Weigh these units
             </button>
@@ -133,6 +139,7 @@ function AtWork({ project, blocks, first }: { project: Project; blocks: Block[];
           </Figures>
         )}
       </div>
+      {answer.data?.drawing && <Colourways drawing={answer.data.drawing} fabrics={project.fabrics} />}
       <ClashDialog
         open={saving.theirs !== null}
         onKeepTheirs={() => {

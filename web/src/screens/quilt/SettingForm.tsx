@@ -2,6 +2,7 @@ import { Plus } from "lucide-react";
 
 import type { ApiError, Block, Fabric, KeptQuilt } from "../../api/client";
 import { EntryField } from "../../parts/EntryField";
+import { FitForm } from "./FitForm";
 
 type Props = {
   quilt: KeptQuilt;
@@ -42,6 +43,11 @@ export function SettingForm({ quilt, blocks, fabrics, error, onChange }: Props) 
             <option value="on_point">on point</option>
           </select>
         </label>
+        <FitForm
+          quilt={quilt}
+          block={blocks.find(({ id }) => id === quilt.blocks[0]?.id)}
+          onFit={(across, down) => set({ across, down })}
+        />
         <EntryField
           id="across"
           label="Across"

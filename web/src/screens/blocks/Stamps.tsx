@@ -1,0 +1,85 @@
+import { useQuery } from "@tanstack/react-query";
+
+import { api, type Block, type Fabric } from "../../api/client";
+import { Hint } from "../../parts/Hint";
+import { BlockPicture } from "./BlockPicture";
+import { type Cells, mirrored, stampOf, turned } from "./cells";
+
+/** What is set down by a tap, turned and mirrored as it stands now. */
+export type Stamping = {
+  name: string;
+  cells: (chosen: string[]) => Cells;
+  turned: () => Stamping;
+  mirrored: () => Stamping;
+};
+
+function stamping(name: string, cells: (chosen: string[]) => Cells): Stamping {
+  return {
+    name,
+    cells,
+    turned: () => stamping(name, (chosen) => turned(cells(chosen))),
+    mirrored: () => stamping(name, (chosen) => mirrored(cells(chosen))),
+  };
+}
+
+type Props = {
+  stamp: Stamping | null;
+  chosen: string[];
+  fabrics: Fabric[];
+  others: Block[];
+  grid: [number, number];
+  onChoose: (stamp: Stamping | null) => void;
+};
+
+/** Units and parts to set down at once, in the chosen fabrics; other blocks that fit are parts, too, in their own. */
+export function Stamps({ stamp, chosen, fabrics, others, grid, onChoose }: Props) {
+  const stamps = useQuery({ queryKey: ["stamps"], queryFn: api.stamps, staleTime: Infinity }).data ?? [];
+  const [columns, rows] = grid;
+  const fits = (cells: unknown[][]) => cells.length <= rows && (cells[0]?.length ?? 0) <= columns;
+  const all = [
+    ...stamps
+      .filter(({ cells }) => fits(cells))
+      .map(({ name, cells }) => stamping(name, (names) => stampOf(cells, names))),
+    ...others
+      .filter(({ picture }) => fits(picture.cells))
+      .map(({ name, picture }) => stamping(name, () => picture.cells)),
+  ];
+  return (
+    <details className="stamps">
+      <summary>Units and parts</summary>
+      <ul>
+        {all.map((one) => (
+          <li key={one.name}>
+            <Hint text={one.name}>
+              <button
+                type="button"
+                className="stamp"
+                aria-label={one.name}
+                aria-pressed={stamp?.name === one.name}
+                onClick={() => onChoose(stamp?.name === one.name ? null : one)}
+              >
+                <BlockPicture cells={one.cells(chosen)} fabrics={fabrics} size={34} />
+              </button>
+            </Hint>
+          </li>
+        ))}
+      </ul>
+      {stamp && (
+        <div className="stamp-now">
+          <BlockPicture cells={stamp.cells(chosen)} fabrics={fabrics} size={56} label={stamp.name} />
+          <Hint text="Turn it" keys="R">
+            <button type="button" className="button" onClick={() => onChoose(stamp.turned())}>
+              Turn it
+            </button>
+          </Hint>
+          <Hint text="Mirror it" keys="M">
+            <button type="button" className="button" onClick={() => onChoose(stamp.mirrored())}>
+              Mirror it
+            </button>
+          </Hint>
+          <p className="quiet">A tap sets it down, its upper left cell there.</p>
+        </div>
+      )}
+    </details>
+  );
+}

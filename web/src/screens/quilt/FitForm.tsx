@@ -1,0 +1,89 @@
+import { useMutation, useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+
+import { api, ApiError, type Block, type KeptQuilt } from "../../api/client";
+import { EntryField } from "../../parts/EntryField";
+import { Fraction } from "../../parts/Fraction";
+
+type Props = {
+  quilt: KeptQuilt;
+  block: Block | undefined;
+  /** Sets it so many across and down. */
+  onFit: (across: number, down: number) => void;
+};
+
+const SIDES = ["width", "length", "drop"] as const;
+const LABELS = { width: "Its width", length: "Its length", drop: "Hangs over by" };
+
+/** What the quilt is for: a bed, a wall, a lap, or sizes of her own; it is set as many across and down as that takes. */
+export function FitForm({ quilt, block, onFit }: Props) {
+  const places = useQuery({ queryKey: ["places"], queryFn: api.places, staleTime: Infinity }).data ?? [];
+  const [typed, setTyped] = useState({ width: "", length: "", drop: "0" });
+  const fitting = useMutation({
+    mutationFn: async () => {
+      const finished = block?.picture.finished ?? "";
+      const sides = Array.isArray(finished) ? finished.toReversed() : [finished, finished];
+      const fit = await api.fit({ setting: quilt.setting, block: sides, ...typed });
+      if (fit.across && fit.down) onFit(fit.across, fit.down);
+      return fit;
+    },
+  });
+  const error = fitting.error instanceof ApiError ? fitting.error : null;
+  return (
+    <details className="fit">
+      <summary>For a bed, a wall, a lap</summary>
+      <form
+        className="setting-row"
+        onSubmit={(event) => {
+          event.preventDefault();
+          fitting.mutate();
+        }}
+      >
+        <label className="entry">
+          <span>It is for</span>
+          <select
+            defaultValue=""
+            onChange={(event) => {
+              const place = places[Number(event.target.value)];
+              if (place) setTyped({ width: place.width, length: place.length, drop: place.drop });
+            }}
+          >
+            <option value="" disabled />
+            {places.map(({ name }, i) => (
+              <option key={name} value={i}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+        {SIDES.map((side) => (
+          <EntryField
+            key={side}
+            id={`fit-${side}`}
+            label={LABELS[side]}
+            value={typed[side]}
+            error={error?.at(`/${side}`)}
+            onEnter={(text) => setTyped((before) => ({ ...before, [side]: text }))}
+          />
+        ))}
+        <button type="submit" className="button" disabled={fitting.isPending}>
+          Set it so large
+        </button>
+      </form>
+      {fitting.data && (
+        <p role="status">
+          {fitting.data.finished ? (
+            <>
+              <Fraction length={fitting.data.wanted[0] ?? ""} /> ×{" "}
+              <Fraction length={fitting.data.wanted[1] ?? ""} /> wanted: {fitting.data.across} across,{" "}
+              {fitting.data.down} down come to <Fraction length={fitting.data.finished[0] ?? ""} /> ×{" "}
+              <Fraction length={fitting.data.finished[1] ?? ""} />.
+            </>
+          ) : (
+            "More than a hundred blocks a side: take a larger block."
+          )}
+        </p>
+      )}
+    </details>
+  );
+}
