@@ -75,6 +75,13 @@ module OakenGauge
       Documents::BlockWriter.new(read).write(name, pieces)
     end
 
+    # @param picture [Hash] a deconstruct document: what a block looks like
+    # @param pieces [Array<Hash>] units
+    # @return [Boolean] whether a block of those units looks like that
+    def made_of?(picture, pieces)
+      Documents::BlockWriter.new(read(picture, Documents::DeconstructDocument)).looks_like?(pieces)
+    end
+
     # @param block [Hash] a block's document
     # @return [Hash] what it looks like, as a deconstruct document asks for it
     def picture(block)

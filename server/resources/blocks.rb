@@ -12,12 +12,13 @@ module Server
 
       post "/api/blocks" do
         fields = read(required: %w[name picture], optional: KEYS) { |keys| fields(keys) }
-        answer blocks.create!(fields).to_document, status: 201
+        block = blocks.transaction { blocks.create!(fields).tap { |made| refuse_others(made) } }
+        answer block.to_document, status: 201
       end
 
       patch "/api/blocks/:id" do
         version, fields = read(required: %w[lock_version], optional: KEYS) { |keys| [keys.version, fields(keys)] }
-        save_over(find, version) { |block| block.update!(fields) }
+        save_over(find, version) { |block| block.update!(fields).tap { refuse_others(block) } }
         answer find.to_document
       end
 
@@ -77,6 +78,13 @@ module Server
         content_type type
         headers["content-disposition"] = %(attachment; filename="#{find.name.downcase.gsub(/[^a-z0-9]+/, '-')}.#{ending}")
         halt 200, body
+      end
+
+      # Units of another picture would be counted, cut and sewn for this one.
+      def refuse_others(block)
+        return if block.pieces.empty? || OakenGauge.made_of?(block.picture, block.pieces)
+
+        raise Problem.at("/pieces", "look like another block: allowed are units that make up this picture, or none")
       end
 
       # A project that was removed may still be put back.

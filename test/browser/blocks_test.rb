@@ -79,6 +79,26 @@ class BlocksScreenTest < BrowserCase
     assert_equal({ "kind" => "half_square", "finished" => "2", "count" => 24 }, @project.reload.units.last.spec)
   end
 
+  # On the way that is chosen, whichever number of blocks it was weighed for.
+  def test_a_pick_stands_beside_its_unit
+    draw
+    write("/")
+    click_button "Choose: way 1"
+    eventually { stored.pieces.any? }
+    click_button "Weigh its units: way 1"
+    click_button "Add them"
+
+    assert_selector "h1", text: /Gull: half-square/, visible: :all
+    click_button "Pick Two at a time", exact: true
+    eventually { @project.units.reload.any?(&:pick) }
+    visit "/blocks/#{stored.id}"
+
+    assert_selector "[aria-label='Way 1'] [aria-label=picked]"
+    click_link "Two at a time"
+
+    assert_selector "h1", text: /Gull: half-square/, visible: :all
+  end
+
   def test_what_cannot_be_is_said_and_stays
     draw
     fill_in "Finished width", with: "wide"

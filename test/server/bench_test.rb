@@ -19,13 +19,13 @@ class BenchResourceTest < ServerCase
     @project.update!(notes: "two\nlines")
     file = written
 
-    assert_equal [1, 11, 5, 2, 1], [file["oaken_gauge"], *file.values_at("tools", "fabrics", "blocks", "projects").map(&:size)]
+    assert_equal [1, 11, 5, 5, 1], [file["oaken_gauge"], *file.values_at("tools", "fabrics", "blocks", "projects").map(&:size)]
     assert_equal({ "method" => "rotary/patches", "finished" => "2" }, file["projects"][0]["units"][0]["pick"])
     elsewhere = Server::Importer.new(file).import
     @maker.destroy!
 
     assert_equal file, written
-    assert_equal [2, 5], [elsewhere.blocks.size, elsewhere.projects.first.units.size]
+    assert_equal [5, 5], [elsewhere.blocks.size, elsewhere.projects.first.units.size]
   end
 
   def test_the_file_is_as_its_schema_says
@@ -40,7 +40,7 @@ class BenchResourceTest < ServerCase
 
     assert_equal [201, 2], [last_response.status, answer["projects"].size]
     # Blocks in the other colour are other blocks.
-    assert_equal [12, 6, 4], [@maker.tools.count, @maker.fabrics.count, @maker.blocks.count]
+    assert_equal [12, 6, 10], [@maker.tools.count, @maker.fabrics.count, @maker.blocks.count]
     assert_equal %w[24 36], long_rules
     send_json("POST", "/api/bench", written)
 
@@ -65,7 +65,7 @@ class BenchResourceTest < ServerCase
 
     assert_equal([[], 10, ["Long rule 6½ × 24"]], look["tools"].values_at("new", "same", "other").then { |new, same, other| [new, same.size, other] })
     assert_equal [[@project.name], 1], [look["projects"]["other"], look["fabrics"]["other"].size]
-    assert_equal [2, %w[24]], [look["blocks"]["same"].size, long_rules]
+    assert_equal [5, %w[24]], [look["blocks"]["same"].size, long_rules]
     file = changed.merge("tools" => [], "fabrics" => [], "projects" => [], "blocks" => [])
 
     assert_equal({ "new" => [], "same" => [], "other" => [] }, send_json("POST", "/api/bench/look", file)["tools"])

@@ -20,7 +20,33 @@ class BlocksResourceTest < ServerCase
     assert_equal "Gull", assert_problem(409)["current"]["name"]
     delete "/api/blocks/#{made['id']}?lock_version=1"
 
-    assert_equal [204, 2], [last_response.status, fetch("/api/blocks")["blocks"].size]
+    assert_equal [204, 5], [last_response.status, fetch("/api/blocks")["blocks"].size]
+  end
+
+  GEESE = { "kind" => "flying_geese", "at" => [0, 0], "span" => [2, 1], "fabrics" => { "goose" => "2", "sky" => "1" } }.freeze
+
+  # Units that look otherwise are those of another block: they stay away, and so do they where the picture changes under them.
+  def test_units_of_another_picture_are_refused
+    made = send_json("POST", "/api/blocks", { **NEW, "pieces" => [GEESE] })
+
+    assert_equal [GEESE], made["pieces"]
+    upside = [{ **GEESE, "turn" => 2 }]
+    send_json("PATCH", "/api/blocks/#{made['id']}", { "lock_version" => 0, "pieces" => upside })
+
+    assert_problem 422, "/pieces", /another block/
+    send_json("PATCH", "/api/blocks/#{made['id']}", { "lock_version" => 0, "picture" => { "cells" => [CELLS.first.reverse], "finished" => "6" } })
+
+    assert_problem 422, "/pieces", /another block/
+    assert_equal [GEESE], @maker.blocks.find(made["id"]).pieces
+    send_json("POST", "/api/blocks", { **NEW, "pieces" => upside })
+
+    assert_problem 422, "/pieces", /another block/
+    assert_equal 6, @maker.blocks.count
+    below = CELLS.first.reverse.map { |cell| { **cell, "fabrics" => %w[2 1] } }
+    turned = send_json("PATCH", "/api/blocks/#{made['id']}", { "lock_version" => 0, "pieces" => upside,
+                                                               "picture" => { "cells" => [below], "finished" => "6" } })
+
+    assert_equal upside, turned["pieces"]
   end
 
   # The demo's quilt is set from both of its blocks.
@@ -29,7 +55,7 @@ class BlocksResourceTest < ServerCase
     delete "/api/blocks/#{block.id}?lock_version=0"
 
     assert_problem 422, nil, /Tide table is in the quilt of Slack Tide lap quilt/
-    assert_equal 2, @maker.blocks.count
+    assert_equal 5, @maker.blocks.count
   end
 
   def test_bad_blocks_are_named_by_pointer
@@ -40,7 +66,7 @@ class BlocksResourceTest < ServerCase
     assert_problem 422, "/picture/cells/0/0/fabrics", /allowed are 1/
     assert_problem 422, "/picture/finished", /more than 0/
     assert_problem 422, "/pieces/0/kind", /half_square/
-    assert_equal 2, @maker.blocks.count
+    assert_equal 5, @maker.blocks.count
   end
 
   # With her own drawer: without a ruler no unit has a method, and the ways are told all the same.
@@ -71,7 +97,7 @@ class BlocksResourceTest < ServerCase
   def test_a_file_of_polygons_is_read_and_nothing_is_stored
     read = send_json("POST", "/api/blocks/read", { "svg" => FILE })
 
-    assert_equal [[1, 1], [[%w[#112233 #ffffff #ffffff #112233]]], 2], read.values_at("grid", "cells") + [@maker.blocks.count]
+    assert_equal [[1, 1], [[%w[#112233 #ffffff #ffffff #112233]]], 5], read.values_at("grid", "cells") + [@maker.blocks.count]
     send_json("POST", "/api/blocks/read", { "svg" => "<html/>" })
 
     assert_problem 422, "/svg"

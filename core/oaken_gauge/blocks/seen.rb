@@ -54,11 +54,25 @@ module OakenGauge
       end
 
       def at(across, down)
-        outlines.find { |_, corners| Plane.within?(corners, across, down) }&.first
+        near = outlines.fetch([reached(across), reached(down)], [])
+        near.find { |_, corners| Plane.within?(corners, across, down) }&.first
       end
 
+      # By the cells that each reaches into: a block of hundreds of patches is looked at in moments.
       def outlines
-        @outlines ||= @units.outlines.map { |fabric, corners| [fabric, corners.map { |corner| corner.map(&:to_f) }] }
+        @outlines ||= @units.outlines.each_with_object(Hash.new { |all, place| all[place] = [] }) do |(fabric, corners), cells|
+          outline = [fabric, corners.map { |corner| corner.map(&:to_f) }]
+          places(outline.last).each { |place| cells[place] << outline }
+        end
+      end
+
+      def places(corners)
+        columns, rows = corners.transpose.map { |ways| Range.new(*ways.minmax.map { |way| reached(way) }).to_a }
+        columns.product(rows)
+      end
+
+      def reached(way)
+        (way / cell).floor
       end
     end
   end

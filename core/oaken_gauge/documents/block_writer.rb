@@ -19,6 +19,15 @@ module OakenGauge
           "pieces" => pieces.empty? ? best(apart) : pieces }
       end
 
+      # @param pieces [Array<Hash>]
+      # @return [Boolean] whether they look as it does
+      # @raise [Invalid] where they are no units of a block
+      def looks_like?(pieces)
+        block = Documents.read(write("A block", pieces)) { |node| Blocks::Block.read(node) }
+        seen = Blocks::Seen.new(Blocks::UnitsOf.new(block), most: DeconstructDocument::MOST).picture
+        seen&.rows_of_cells == @picture.picture.rows_of_cells
+      end
+
       private
 
       def best(apart)

@@ -1,14 +1,10 @@
 import { ArrowLeft, Hand, Layers, LayoutGrid, Ruler, ScanLine, SwatchBook } from "lucide-react";
-import { useQuery } from "@tanstack/react-query";
 import type { ReactNode } from "react";
 import { Link, NavLink } from "react-router";
 
-import { api } from "../api/client";
 import { Hint } from "./Hint";
+import { useAtWork } from "./useAtWork";
 import { useBack } from "./useBack";
-
-/** Where the browser keeps which project was worked on last. */
-export const LAST_PROJECT = "oaken-gauge-project";
 
 const ROOMS = [
   { to: "/projects", name: "Projects", Icon: Layers },
@@ -21,9 +17,7 @@ const ROOMS = [
 
 /** The project that was worked on last: how far it is, and what is next. */
 function AtWork() {
-  const projects = useQuery({ queryKey: ["projects"], queryFn: api.projects }).data ?? [];
-  const last = Number(window.localStorage.getItem(LAST_PROJECT));
-  const row = projects.find(({ id }) => id === last) ?? projects.find(({ aside }) => !aside);
+  const row = useAtWork();
   if (!row) return null;
   return (
     <span className="at-work">

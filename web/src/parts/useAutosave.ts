@@ -19,6 +19,8 @@ export function useAutosave<Thing, State>({ stored, now, save, onSaved }: Saving
   const seen = useRef(stored);
   const saved = useRef<State | undefined>(now);
   const saving = useRef(save);
+  // One after another: a save that is still on its way is nobody else's change.
+  const line = useRef<Promise<unknown>>(Promise.resolve());
   useEffect(() => {
     saving.current = save;
   });
@@ -27,19 +29,22 @@ export function useAutosave<Thing, State>({ stored, now, save, onSaved }: Saving
     if (now === saved.current || theirs) return;
     const timer = setTimeout(() => {
       saved.current = now;
-      saving.current(seen.current, now).then(
-        (kept) => {
-          seen.current = kept;
-          setTrouble(null);
-          onSaved();
-        },
-        (error: unknown) => {
-          if (!(error instanceof ApiError)) throw error;
-          saved.current = undefined;
-          if (error.status === 409 && error.current) setTheirs(error.current as Thing);
-          else setTrouble(error);
-        },
-      );
+      const before = line.current.catch(() => undefined);
+      line.current = before
+        .then(() => saving.current(seen.current, now))
+        .then(
+          (kept) => {
+            seen.current = kept;
+            setTrouble(null);
+            onSaved();
+          },
+          (error: unknown) => {
+            if (!(error instanceof ApiError)) throw error;
+            saved.current = undefined;
+            if (error.status === 409 && error.current) setTheirs(error.current as Thing);
+            else setTrouble(error);
+          },
+        );
     }, SAVED_AFTER);
     return () => clearTimeout(timer);
   }, [now, theirs, onSaved]);

@@ -8,12 +8,15 @@ import { ClashDialog } from "../../parts/ClashDialog";
 import { EntryField } from "../../parts/EntryField";
 import { Frame } from "../../parts/Frame";
 import { Notice } from "../../parts/Notice";
+import { useAtWork } from "../../parts/useAtWork";
 import { useBack } from "../../parts/useBack";
 import { useKeys } from "../../parts/useKeys";
 import { useLight } from "../../parts/useLight";
 import { BlockPicture } from "./BlockPicture";
 import { Editor } from "./Editor";
 import { Sizes } from "./Sizes";
+import { UnitStanding } from "./UnitStanding";
+import { unitsToAdd } from "./unitsToAdd";
 import { useApart, useLadder } from "./useApart";
 import { useBlock } from "./useBlock";
 import { Ways } from "./Ways";
@@ -57,6 +60,12 @@ function AtWork({ block, fabrics, others }: { block: Block; fabrics: Fabric[]; o
   const working = useBlock(block, stored);
   const apart = useApart(working.cells, working.finished);
   const answer = apart.data;
+  const atWork = useAtWork();
+  const project = useQuery({
+    queryKey: ["project", String(atWork?.id)],
+    queryFn: () => api.project(String(atWork?.id)),
+    enabled: atWork !== undefined,
+  }).data;
   const [weighed, setWeighed] = useState<Way | null>(null);
   const isChosen = (way: Way) => JSON.stringify(way.pieces) === JSON.stringify(working.pieces);
   const ladder = useLadder(answer?.ways.find(isChosen) ?? answer?.ways[0]);
@@ -111,10 +120,20 @@ function AtWork({ block, fabrics, others }: { block: Block; fabrics: Fabric[]; o
       {answer ? (
         <Ways
           answer={answer}
+          current={apart.current}
           fabrics={fabrics}
           chosen={isChosen}
           onChoose={(way) => working.change({ pieces: way.pieces })}
           onWeigh={setWeighed}
+          standing={(way, place) =>
+            project && (
+              <UnitStanding
+                project={project}
+                unit={unitsToAdd(block.name, way.units, 1, fabrics)[place]}
+                anyCount
+              />
+            )
+          }
         />
       ) : (
         !error && <Notice>Taking it apart…</Notice>

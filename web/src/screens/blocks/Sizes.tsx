@@ -84,13 +84,22 @@ function height(rung: Rung): number {
   return rung.all_on_marks ? 24 : 4 + (10 * on) / Math.max(1, rung.units.length);
 }
 
+/** Units that differ by their fabrics alone fall on the same marks. */
+function different(units: Rung["units"]): Rung["units"] {
+  const told = units.map((unit) => JSON.stringify(unit));
+  return units.filter((_, i) => told.indexOf(told[i] ?? "") === i);
+}
+
 function Units({ rung }: { rung: Rung }) {
   return (
     <ul className="size-units">
-      {rung.units.map((unit, i) => (
+      {different(rung.units).map((unit, i) => (
         <li key={`${unit.kind}/${i}`}>
-          {[unit.finished ?? []].flat().map((side) => (
-            <FinishedSize key={side} length={side} />
+          {[unit.finished ?? []].flat().map((side, place) => (
+            <span key={place}>
+              {place > 0 && " × "}
+              <FinishedSize length={side} />
+            </span>
           ))}{" "}
           {unit.kind.replaceAll("_", " ")}
           <span className="quiet">

@@ -6,14 +6,18 @@ import { WayPicture } from "./BlockPicture";
 
 type Props = {
   answer: Apart;
+  /** Whether they are those of what is drawn now. */
+  current: boolean;
   fabrics: Fabric[];
   chosen: (way: Way) => boolean;
   onChoose: (way: Way) => void;
   onWeigh: (way: Way) => void;
+  /** What was picked for a unit of a way. */
+  standing: (way: Way, place: number) => React.ReactNode;
 };
 
 /** The ways to cut a block into units, side by side, best first. */
-export function Ways({ answer, fabrics, chosen, onChoose, onWeigh }: Props) {
+export function Ways({ answer, current, fabrics, chosen, onChoose, onWeigh, standing }: Props) {
   const first = answer.ways[0];
   return (
     <section aria-labelledby="ways">
@@ -53,6 +57,7 @@ export function Ways({ answer, fabrics, chosen, onChoose, onWeigh }: Props) {
                       </svg>
                     ))}
                   </span>
+                  {chosen(way) && standing(way, j)}
                 </li>
               ))}
             </ul>
@@ -62,6 +67,7 @@ export function Ways({ answer, fabrics, chosen, onChoose, onWeigh }: Props) {
                 type="button"
                 className="button"
                 aria-pressed={chosen(way)}
+                disabled={!current}
                 aria-label={`${chosen(way) ? "Chosen" : "Choose"}: way ${i + 1}`}
                 onClick={() => onChoose(way)}
               >
@@ -70,6 +76,7 @@ export function Ways({ answer, fabrics, chosen, onChoose, onWeigh }: Props) {
               <button
                 type="button"
                 className="button button-brass"
+                disabled={!current}
                 aria-label={`Weigh its units: way ${i + 1}`}
                 onClick={() => onWeigh(way)}
               >

@@ -17,11 +17,14 @@ const LONGEST = 80;
 export function unitsToAdd(name: string, units: Counted[], blocks: number, fabrics: Fabric[]) {
   const times = (one: number) => one * blocks;
   const called = (id: string) => fabrics.find((fabric) => String(fabric.id) === id)?.name;
+  const labels: string[] = [];
   return units.map((unit) => {
     const size = [unit.finished ?? []].flat().join(" × ");
     const made = Object.values(unit.fabrics).map(called).filter(Boolean).join(", ");
+    const label = apart(`${name}: ${unit.plural ?? unit.kind} ${size}${made && `, ${made}`}`, labels);
+    labels.push(label);
     return {
-      label: `${name}: ${unit.plural ?? unit.kind} ${size}${made && `, ${made}`}`.slice(0, LONGEST),
+      label,
       unit: {
         ...Object.fromEntries(Object.entries(unit).filter(([key]) => !NOT_ITS_OWN.includes(key))),
         count:
@@ -36,6 +39,13 @@ export function unitsToAdd(name: string, units: Counted[], blocks: number, fabri
       ),
     };
   });
+}
+
+/** A name that none of these is: units may differ by their corners alone. */
+function apart(name: string, taken: string[], nth = 1): string {
+  const ending = nth === 1 ? "" : ` (${nth})`;
+  const label = name.slice(0, LONGEST - ending.length).trimEnd() + ending;
+  return taken.includes(label) ? apart(name, taken, nth + 1) : label;
 }
 
 /** Puts counted units into a project. One that is there by its name already is changed to what is counted now. */

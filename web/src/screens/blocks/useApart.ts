@@ -6,14 +6,17 @@ import type { Cells } from "./cells";
 
 /** The ways to cut what is drawn into units; what was there stays until the new answer is. */
 export function useApart(cells: Cells, finished: string) {
-  const picture = useDeferredValue(JSON.stringify({ cells, finished }));
-  return useQuery({
+  const drawn = JSON.stringify({ cells, finished });
+  const picture = useDeferredValue(drawn);
+  const query = useQuery({
     queryKey: ["apart", picture],
     queryFn: ({ signal }) => api.takeApart(JSON.parse(picture), signal),
     placeholderData: keepPreviousData,
     retry: false,
     staleTime: Infinity,
   });
+  // Ways of what was there before are seen until then, but none of them is to be chosen.
+  return { ...query, current: picture === drawn && !query.isPlaceholderData };
 }
 
 const SIZES = { from: "4", to: "20", step: "1/2" };

@@ -14,7 +14,7 @@ import { useLight } from "../../parts/useLight";
 import { putUnits, unitsToAdd } from "../blocks/unitsToAdd";
 import { Colourways } from "./Colourways";
 import { Figures } from "./Figures";
-import { UnitStanding, UnitsGone } from "./UnitStanding";
+import { UnitStanding, UnitsGone } from "../blocks/UnitStanding";
 import { QuiltPicture } from "./QuiltPicture";
 import { SettingForm } from "./SettingForm";
 

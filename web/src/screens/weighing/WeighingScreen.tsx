@@ -4,7 +4,7 @@ import { Link, useParams } from "react-router";
 
 import { api, type Project } from "../../api/client";
 import { Weaves } from "../../drawing/Weaves";
-import { LAST_PROJECT } from "../../parts/Frame";
+import { LAST_PROJECT } from "../../parts/useAtWork";
 import { Notice } from "../../parts/Notice";
 import { AddUnit } from "./AddUnit";
 import { Bench } from "./Bench";

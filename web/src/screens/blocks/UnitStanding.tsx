@@ -2,16 +2,25 @@ import { Pin } from "lucide-react";
 import { Link } from "react-router";
 
 import type { Project } from "../../api/client";
-import type { unitsToAdd } from "../blocks/unitsToAdd";
+import type { unitsToAdd } from "./unitsToAdd";
 
 type Counted = ReturnType<typeof unitsToAdd>[number];
 
-/** What was picked for a unit of the quilt; and whether the quilt asks for other ones since. */
-export function UnitStanding({ project, unit }: { project: Project; unit: Counted | undefined }) {
-  const there = project.units.find(({ label }) => label === unit?.label);
+type Props = {
+  project: Project;
+  unit: Counted | undefined;
+  /** Where only the kind of unit is told, not how many are made of it. */
+  anyCount?: boolean;
+};
+
+/** What was picked for a unit of a block or the quilt; and whether the quilt asks for another number since. */
+export function UnitStanding({ project, unit, anyCount = false }: Props) {
+  const there =
+    project.units.find(({ label }) => label === unit?.label) ??
+    (anyCount ? project.units.find(({ label }) => unit && called(label) === called(unit.label)) : undefined);
   if (!unit || !there) return null;
   const { pick } = there;
-  const counts = JSON.stringify(pick?.unit.count) === JSON.stringify(unit.unit.count);
+  const counts = anyCount || JSON.stringify(pick?.unit.count) === JSON.stringify(unit.unit.count);
   return (
     <Link to={`/projects/${project.id}/units/${there.id}`} className="unit-stands">
       {pick ? (
@@ -24,6 +33,11 @@ export function UnitStanding({ project, unit }: { project: Project; unit: Counte
       )}
     </Link>
   );
+}
+
+/** Without the block or quilt that it was sent from. */
+function called(label: string): string {
+  return label.split(": ").slice(1).join(": ");
 }
 
 type GoneProps = { project: Project; name: string; units: Counted[] };
@@ -40,7 +54,7 @@ export function UnitsGone({ project, name, units }: GoneProps) {
       {gone.map((unit, i) => (
         <span key={unit.id}>
           {i > 0 && "; "}
-          <Link to={`/projects/${project.id}/units/${unit.id}`}>{unit.label.split(": ").slice(-1)}</Link>
+          <Link to={`/projects/${project.id}/units/${unit.id}`}>{called(unit.label)}</Link>
         </span>
       ))}
       .

@@ -1,0 +1,33 @@
+import { expect, test } from "vitest";
+
+import { unitsToAdd } from "./unitsToAdd";
+
+const corner = (corners: number) => ({
+  kind: "corner_square",
+  plural: "cut-corner squares",
+  finished: "6",
+  corners,
+  count: 2,
+  fabrics: { square: "1", corner: "2" },
+});
+
+test("units that differ by their corners alone have names of their own, however often they are counted", () => {
+  const names = () => unitsToAdd("Gull", [corner(1), corner(2), corner(3)], 12, []).map(({ label }) => label);
+  expect(names()).toEqual([
+    "Gull: cut-corner squares 6",
+    "Gull: cut-corner squares 6 (2)",
+    "Gull: cut-corner squares 6 (3)",
+  ]);
+  expect(names()).toEqual(names());
+});
+
+test("a long name is cut where it still differs", () => {
+  const units = unitsToAdd("A name of a block ".repeat(5), [corner(1), corner(2)], 1, []);
+  expect(units.map(({ label }) => label.length)).toEqual([80, 80]);
+  expect(units[0]?.label).not.toBe(units[1]?.label);
+});
+
+test("lefts and rights are made so many times", () => {
+  const unit = { kind: "three_triangle", finished: "4", count: { left: 1, right: 2 }, fabrics: {} };
+  expect(unitsToAdd("Tern", [unit], 6, [])[0]?.unit.count).toEqual({ left: 6, right: 12 });
+});
