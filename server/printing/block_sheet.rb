@@ -39,11 +39,12 @@ module Server
 
       private
 
-      # Those that were chosen for it, or the best way to take it apart.
+      # Those that were chosen for it, or those of the best way to take it apart: counted as a quilt of one block.
       def units(maker)
-        answer = OakenGauge.deconstruct({ **maker.question, **@block.picture })
-        way = answer["ways"].find { |one| one["pieces"] == @block.pieces } || answer["ways"].first
-        way["units"].each_with_index.map { |unit, i| unit.merge("letter" => letter(i)) }
+        block = OakenGauge.block(@block.name, @block.picture, @block.pieces)
+        one = { "blocks" => [{ "block" => block, "count" => 1 }], "setting" => { "layout" => "straight", "across" => 1, "down" => 1 } }
+        counted = OakenGauge.quilt({ **one, **maker.question.slice("tools", "maker") })["units"]
+        counted.each_with_index.map { |unit, i| unit.merge("letter" => letter(i)) }
       end
 
       def letter(number)

@@ -129,6 +129,10 @@ class BlocksResourceTest < ServerCase
     words = PDF::Inspector::Text.analyze(last_response.body).strings.join(" ")
 
     assert_match(/Gull .*Finishes at 6 .*A\. +1 × flying geese, 3 × 6 finished: goose/, words)
+    block.update!(pieces: [0, 1].map { |x| { "kind" => "half_square", "at" => [x, 0], "turn" => x, "fabrics" => { "light" => "1", "dark" => "2" } } })
+    get "/api/blocks/#{block.id}/sheet.pdf"
+
+    assert_includes PDF::Inspector::Text.analyze(last_response.body).strings.join(" "), "2 × half square, 3 finished"
     get "/api/blocks/#{block.id}/sheet.pdf?paper=foolscap"
 
     assert_problem 422, "/paper", /letter and a4/

@@ -16,7 +16,7 @@ import { BlockPicture } from "./BlockPicture";
 import { Editor } from "./Editor";
 import { Sizes } from "./Sizes";
 import { UnitStanding } from "./UnitStanding";
-import { unitsToAdd } from "./unitsToAdd";
+import { sameUnits, unitsToAdd } from "./unitsToAdd";
 import { useApart, useLadder } from "./useApart";
 import { useBlock } from "./useBlock";
 import { Ways } from "./Ways";
@@ -67,7 +67,7 @@ function AtWork({ block, fabrics, others }: { block: Block; fabrics: Fabric[]; o
     enabled: atWork !== undefined,
   }).data;
   const [weighed, setWeighed] = useState<Way | null>(null);
-  const isChosen = (way: Way) => JSON.stringify(way.pieces) === JSON.stringify(working.pieces);
+  const isChosen = (way: Way) => sameUnits(way.pieces, working.pieces);
   const ladder = useLadder(answer?.ways.find(isChosen) ?? answer?.ways[0]);
   const error = apart.error instanceof ApiError ? apart.error : null;
   useLight();

@@ -1,6 +1,6 @@
 import { expect, test } from "vitest";
 
-import { unitsToAdd } from "./unitsToAdd";
+import { sameUnits, unitsToAdd } from "./unitsToAdd";
 
 const corner = (corners: number) => ({
   kind: "corner_square",
@@ -30,4 +30,14 @@ test("a long name is cut where it still differs", () => {
 test("lefts and rights are made so many times", () => {
   const unit = { kind: "three_triangle", finished: "4", count: { left: 1, right: 2 }, fabrics: {} };
   expect(unitsToAdd("Tern", [unit], 6, [])[0]?.unit.count).toEqual({ left: 6, right: 12 });
+});
+
+test("the same units are the same however they are written", () => {
+  const written = { kind: "half_square", at: [0, 0], span: [1, 1], turn: 0, mirror: false, fabrics: { light: "1", dark: "2" } }; // prettier-ignore
+  const stored = { at: [0, 0], kind: "half_square", span: [1, 1], fabrics: { dark: "2", light: "1" } };
+  const other = { ...stored, at: [1, 0], turn: 1 };
+  expect(sameUnits([written, other], [other, stored])).toBe(true);
+  expect(sameUnits([written], [{ ...stored, turn: 2 }])).toBe(false);
+  expect(sameUnits([written], [{ ...stored, fabrics: { dark: "1", light: "2" } }])).toBe(false);
+  expect(sameUnits([written], [])).toBe(false);
 });

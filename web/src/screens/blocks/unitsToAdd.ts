@@ -1,4 +1,4 @@
-import { api, type Fabric, type UnitChanges, type WayUnit } from "../../api/client";
+import { api, type Block, type Fabric, type UnitChanges, type WayUnit } from "../../api/client";
 
 /** A unit as a block or a quilt counts it. */
 type Counted = {
@@ -39,6 +39,27 @@ export function unitsToAdd(name: string, units: Counted[], blocks: number, fabri
       ),
     };
   });
+}
+
+type Pieces = Block["pieces"];
+
+/** Whether two lists are of the same units in the same places, in whatever order they and their keys are written. */
+export function sameUnits(one: Pieces, other: Pieces): boolean {
+  return told(one) === told(other);
+}
+
+/** What is 0 or false is what it is where nothing is said. */
+function told(pieces: Pieces): string {
+  const entries = (of: object) => Object.entries(of).toSorted(([a], [b]) => a.localeCompare(b));
+  return JSON.stringify(
+    pieces
+      .map((piece) =>
+        JSON.stringify(
+          entries({ ...piece, fabrics: entries(piece.fabrics ?? {}) }).filter(([, value]) => value),
+        ),
+      )
+      .toSorted(),
+  );
 }
 
 /** A name that none of these is: units may differ by their corners alone. */
