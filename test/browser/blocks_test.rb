@@ -99,6 +99,20 @@ class BlocksScreenTest < BrowserCase
     assert_selector "h1", text: /Gull: half-square/, visible: :all
   end
 
+  # Sixteen squares of one fabric, where one would do.
+  def test_a_chosen_way_that_is_not_among_the_best_is_said_to_stand
+    cell = { "cut" => "whole", "fabrics" => [@maker.fabrics.first.id.to_s] }
+    pieces = [*0..3].product([*0..3]).map { |at| { "kind" => "square", "at" => at, "fabrics" => { "patch" => cell["fabrics"].first } } }
+    block = @maker.blocks.create!(name: "Calm", picture: { "cells" => [[cell] * 4] * 4, "finished" => "8" }, pieces: pieces)
+    visit "/blocks/#{block.id}"
+
+    assert_text "The way you chose is not among them; it stands until you choose another."
+    click_button "Choose: way 1"
+
+    assert_button "Chosen: way 1"
+    assert_no_text "The way you chose is not among them"
+  end
+
   def test_what_cannot_be_is_said_and_stays
     draw
     fill_in "Finished width", with: "wide"

@@ -122,6 +122,7 @@ function AtWork({ block, fabrics, others }: { block: Block; fabrics: Fabric[]; o
           answer={answer}
           current={apart.current}
           fabrics={fabrics}
+          anyChosen={working.pieces.length > 0}
           chosen={isChosen}
           onChoose={(way) => working.change({ pieces: way.pieces })}
           onWeigh={setWeighed}

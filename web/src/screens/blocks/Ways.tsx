@@ -9,6 +9,8 @@ type Props = {
   /** Whether they are those of what is drawn now. */
   current: boolean;
   fabrics: Fabric[];
+  /** Whether one was chosen, among these or not. */
+  anyChosen: boolean;
   chosen: (way: Way) => boolean;
   onChoose: (way: Way) => void;
   onWeigh: (way: Way) => void;
@@ -17,7 +19,7 @@ type Props = {
 };
 
 /** The ways to cut a block into units, side by side, best first. */
-export function Ways({ answer, current, fabrics, chosen, onChoose, onWeigh, standing }: Props) {
+export function Ways({ answer, current, fabrics, anyChosen, chosen, onChoose, onWeigh, standing }: Props) {
   const first = answer.ways[0];
   return (
     <section aria-labelledby="ways">
@@ -26,6 +28,10 @@ export function Ways({ answer, current, fabrics, chosen, onChoose, onWeigh, stan
         {count(answer)}
         {answer.ways.length > 1 &&
           ` ${answer.ways.length} are here, best first: few seams, little fabric, little time, true units.`}
+        {anyChosen &&
+          current &&
+          !answer.ways.some(chosen) &&
+          " The way you chose is not among them; it stands until you choose another."}
       </p>
       <ol className="ways">
         {answer.ways.map((way, i) => (
