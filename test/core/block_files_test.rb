@@ -62,6 +62,15 @@ class BlockFilesTest < CoreCase
     assert_equal ["a shape with a hole", "text"], read("#{PAPER}<path d='M0 0H4V4H0Z M1 1H2V2H1Z'/><text>a</text>")["left_aside"]
   end
 
+  # As long as a file may be, and as deep.
+  def test_a_file_of_nothing_but_groups_is_refused_and_does_not_fall_over
+    deep = "<svg>#{'<g>' * 20_000}#{PAPER}#{'</g>' * 20_000}</svg>"
+
+    assert_match(/nested too deep/, assert_raises(OakenGauge::Documents::Invalid) { OakenGauge.read_block_svg(deep) }.faults.first.message)
+    assert_match(/holds image: allowed are plain shapes/, fault("#{PAPER}<image href='https://example.org/a.png'/>"))
+    assert_match(/onload, which would run/, fault("#{PAPER}<g onload='go()'/>"))
+  end
+
   # What is written is read again the same, whatever its cells: quarters, halves, three of a kind.
   def test_a_block_that_is_written_is_read_the_same
     cells = [%w[a a a a], %w[a b b a], %w[a a b b], %w[a b a b], %w[a b c b], %w[a a a b], %w[a b c d], %w[a b b b], %w[b b a a]]

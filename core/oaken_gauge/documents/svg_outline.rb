@@ -10,6 +10,8 @@ module OakenGauge
     # @example
     #   SvgOutline.new(text).read   # => { "outline" => [["0", "0"], ["4", "0"], …], "left_aside" => ["2 smaller shapes"] }
     class SvgOutline
+      include SvgFigure
+
       # Inches to a unit's name; without one, 96 to the inch, as the SVG standard has it.
       UNITS = { "in" => 1.0, "cm" => 1 / 2.54, "mm" => 1 / 25.4, "pt" => 1 / 72.0, "pc" => 1 / 6.0, "px" => 1 / 96.0,
                 "" => 1 / 96.0 }.freeze
@@ -71,16 +73,21 @@ module OakenGauge
         SvgShapes.new(scale(svg), ->(words) { refuse(words) }, ->(words) { @aside << words }).of(svg)
       end
 
+      # One after another, not one within another: a file may be nested as deep as it is long.
       def refuse_strange(svg)
-        REXML::XPath.each(svg, "//*") do |element|
-          refuse("holds a #{element.name} element: allowed are plain shapes") if REFUSED.include?(element.name)
-          element.attributes.each_attribute do |attribute|
-            refuse("has #{attribute.name}, which would run something") if attribute.name.match?(/\Aon/i)
-            if attribute.name == "href" && !attribute.value.start_with?("#")
-              refuse("refers to something outside: allowed are shapes in the file itself")
-            end
-          end
+        waiting = [svg]
+        while (element = waiting.pop)
+          refuse("holds #{element.name}: allowed are plain shapes") if REFUSED.include?(element.name)
+          element.attributes.each_attribute { |attribute| refuse_running(attribute) }
+          waiting.concat(element.children.grep(REXML::Element))
         end
+      end
+
+      def refuse_running(attribute)
+        refuse("has #{attribute.name}, which would run something") if attribute.name.match?(/\Aon/i)
+        return if attribute.name != "href" || attribute.value.start_with?("#")
+
+        refuse("refers to something outside: allowed are shapes in the file itself")
       end
 
       # Inches to one unit of its coordinates.
@@ -99,11 +106,7 @@ module OakenGauge
       def written(points)
         outline = Polygon.new(points.map { |x, y| [x, -y] })
         outline = Polygon.new(outline.points.reverse) if outline.area.negative?
-        outline.settle.corners.map { |corner| corner.map { |inches| decimal(inches) } }
-      end
-
-      def decimal(inches)
-        format("%.4f", inches.to_f).sub(/\.?0+\z/, "")
+        outline.settle.corners.map { |corner| corner.map { |inches| figure(inches) } }
       end
     end
   end

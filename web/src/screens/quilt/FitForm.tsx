@@ -13,7 +13,7 @@ type Props = {
 };
 
 const SIDES = ["width", "length", "drop"] as const;
-const LABELS = { width: "Its width", length: "Its length", drop: "Hangs over by" };
+const LABELS = { width: "Its width", length: "Its length", drop: "Hangs down, sides and foot" };
 
 /** What the quilt is for: a bed, a wall, a lap, or sizes of her own; it is set as many across and down as that takes. */
 export function FitForm({ quilt, block, onFit }: Props) {
