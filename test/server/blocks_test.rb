@@ -136,8 +136,9 @@ class BlocksResourceTest < ServerCase
     get "/api/blocks/#{block.id}/sheet.pdf?paper=foolscap"
 
     assert_problem 422, "/paper", /letter and a4/
-    %w[sheet.pdf picture.svg].each do |file|
-      get "/api/blocks/999999/#{file}"
+    other = Server::Importer.new(JSON.parse(File.read(DEMO))).import.blocks.first
+    %w[sheet.pdf picture.svg].product([999_999, other.id]).each do |file, id|
+      get "/api/blocks/#{id}/#{file}"
 
       assert_problem 404
     end

@@ -1,8 +1,9 @@
 import { useMutation } from "@tanstack/react-query";
-import { useContext, useRef, useState } from "react";
+import { useContext, useState } from "react";
 
 import { api, type ApiError, type Field } from "../api/client";
 import { EntryField } from "../parts/EntryField";
+import { FileButton } from "../parts/FileButton";
 import { MeasureContext } from "../parts/measures";
 import { type Draft, readAs, writtenAs } from "./written";
 
@@ -139,7 +140,6 @@ function halved(half: number): string {
 
 /** An outline out of a file that some editor has drawn. */
 function FromSvg({ onRead }: { onRead: (outline: string[][]) => void }) {
-  const input = useRef<HTMLInputElement>(null);
   const reading = useMutation({
     mutationFn: async (file: File) => {
       const read = await api.readOutline(await file.text());
@@ -149,22 +149,13 @@ function FromSvg({ onRead }: { onRead: (outline: string[][]) => void }) {
   });
   return (
     <div>
-      <button type="button" className="button" onClick={() => input.current?.click()}>
-        Read from an SVG
-      </button>
-      <input
-        ref={input}
-        type="file"
+      <FileButton
+        label="An SVG to read the outline from"
         accept=".svg,image/svg+xml"
-        className="sr-only"
-        aria-label="An SVG to read the outline from"
-        tabIndex={-1}
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          event.target.value = "";
-          if (file) reading.mutate(file);
-        }}
-      />
+        onChoose={(file) => reading.mutate(file)}
+      >
+        Read from an SVG
+      </FileButton>
       {reading.error && (
         <p role="alert" className="field-error">
           {(reading.error as ApiError).faults[0]?.message ?? reading.error.message}

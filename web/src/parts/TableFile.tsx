@@ -1,8 +1,9 @@
 import { useMutation } from "@tanstack/react-query";
 import { Download, Upload } from "lucide-react";
-import { useRef, useState } from "react";
+import { useState } from "react";
 
 import { api, type TakenIn } from "../api/client";
+import { FileButton } from "./FileButton";
 
 type Props = { of: "fabrics" | "tools"; onRead: () => Promise<void> };
 
@@ -13,7 +14,6 @@ const COLUMNS = {
 
 /** What is kept as a table, out and in; a broken row is told, and the others wait until she says so. */
 export function TableFile({ of, onRead }: Props) {
-  const input = useRef<HTMLInputElement>(null);
   const [text, setText] = useState("");
   const reading = useMutation({
     mutationFn: async ({ csv, confirmed }: { csv: string; confirmed: boolean }) => {
@@ -27,25 +27,18 @@ export function TableFile({ of, onRead }: Props) {
       <a className="button" href={`/api/${of}.csv`} download={`${of}.csv`}>
         <Download size={16} aria-hidden="true" /> Save as a table (CSV)
       </a>
-      <button type="button" className="button" onClick={() => input.current?.click()}>
-        <Upload size={16} aria-hidden="true" /> Read a table in
-      </button>
-      <input
-        ref={input}
-        type="file"
+      <FileButton
+        label="A table to read in"
         accept=".csv,text/csv"
-        className="sr-only"
-        aria-label="A table to read in"
-        tabIndex={-1}
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          event.target.value = "";
-          void file?.text().then((csv) => {
+        onChoose={(file) => {
+          void file.text().then((csv) => {
             setText(csv);
             reading.mutate({ csv, confirmed: false });
           });
         }}
-      />
+      >
+        <Upload size={16} aria-hidden="true" /> Read a table in
+      </FileButton>
       <p className="quiet">Its columns: {COLUMNS[of]}.</p>
       {reading.error && (
         <p role="alert" className="field-error">

@@ -1,13 +1,13 @@
 import { useMutation } from "@tanstack/react-query";
 import { Download, Upload } from "lucide-react";
-import { useRef, useState } from "react";
+import { useState } from "react";
 
 import { api, ApiError, type Clash, type Looked } from "../../api/client";
 import { ReadIn } from "./ReadIn";
+import { FileButton } from "../../parts/FileButton";
 
 /** Everything she has as one file; and such a file read in, after it is said what of it is here already. */
 export function WholeFile({ onRead }: { onRead: () => Promise<void> }) {
-  const input = useRef<HTMLInputElement>(null);
   const [waiting, setWaiting] = useState<{ file: unknown; looked: Looked } | null>(null);
   const looking = useMutation({
     mutationFn: async (chosen: File) => {
@@ -29,28 +29,17 @@ export function WholeFile({ onRead }: { onRead: () => Promise<void> }) {
       <a className="button" href="/api/bench" download="oaken-gauge.json">
         <Download size={16} aria-hidden="true" /> Save everything as a file
       </a>
-      <button
-        type="button"
-        className="button"
-        onClick={() => input.current?.click()}
+      <FileButton
+        label="A file to read in"
+        accept="application/json,.json"
         disabled={looking.isPending}
+        onChoose={(file) => {
+          reading.reset();
+          looking.mutate(file);
+        }}
       >
         <Upload size={16} aria-hidden="true" /> Read a file in
-      </button>
-      <input
-        ref={input}
-        type="file"
-        accept="application/json,.json"
-        className="sr-only"
-        aria-label="A file to read in"
-        tabIndex={-1}
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          reading.reset();
-          if (file) looking.mutate(file);
-          event.target.value = "";
-        }}
-      />
+      </FileButton>
       <p className="quiet">
         Tools, fabric, blocks, projects and your hands. Before a file is read in, you see what of it is here
         already.
