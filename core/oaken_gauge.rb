@@ -45,10 +45,17 @@ module OakenGauge
 
     # @param document [Hash] a deconstruct document with string keys, as docs/formats describes it
     # @param view [Boolean] add drawings for a screen
+    # @yield [share, doing] as it goes on: how much of it is done, from 0 to 1, and what is being done; raising stops it
     # @return [Hash] how many ways there are to cut the block into units, and the best of them
-    def deconstruct(document, view: false)
+    def deconstruct(document, view: false, &told)
       read = read(document, Documents::DeconstructDocument, most: Documents::Inspection::WHOLE)
-      Documents::DeconstructWriter.new(read.taking_apart, read.written_in, view: view).write
+      Documents::DeconstructWriter.new(read.taking_apart(Blocks::Progress.new(&told)), read.written_in, view: view).write
+    end
+
+    # @param document [Hash] a deconstruct document
+    # @return [Boolean] whether it is answered within a second
+    def soon_apart?(document)
+      read(document, Documents::DeconstructDocument, most: Documents::Inspection::WHOLE).taking_apart.soon?
     end
 
     # @param document [Hash] a quilt document with string keys, as docs/formats describes it
@@ -68,7 +75,8 @@ module OakenGauge
 
     # @param name [String]
     # @param picture [Hash] a deconstruct document: what a block looks like
-    # @param pieces [Array<Hash>] the units it is made of; none for those of the best way to take it apart
+    # @param pieces [Array<Hash>] the units it is made of; none for those of the best way to take it apart, or
+    #   where that takes long, of a unit on every cell
     # @return [Hash] the block's document
     def block(name, picture, pieces = [])
       read = read(picture, Documents::DeconstructDocument, most: Documents::Inspection::WHOLE)

@@ -8,6 +8,7 @@ require "active_record"
 require "committee"
 require "oaken_gauge"
 require "pg"
+require "que"
 require "rack/attack"
 require "rack/protection"
 require "sinatra/base"
@@ -24,5 +25,10 @@ loader.push_dir(__dir__, namespace: Server)
 loader.ignore(__FILE__, File.join(__dir__, "running"), File.join(__dir__, "contract"), File.join(__dir__, "config.ru"),
               File.join(__dir__, "puma.rb"))
 loader.setup
+
+# Que asks JSON for something that it does no longer take; without it nothing but plain data is read either.
+Que.singleton_class.define_method(:deserialize_json) { |json| JSON.parse(json, symbolize_names: true) }
+Que.connection = ActiveRecord
+Que.logger = nil
 
 Server::Database.connect

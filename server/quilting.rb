@@ -22,8 +22,7 @@ module Server
     def blocks
       @kept.fetch("blocks").each_with_index.map do |entry, place|
         block = @maker.blocks.find_by(id: entry["id"]) or raise Problem.at("/blocks/#{place}/id", "is no block that is kept")
-        { "block" => OakenGauge.block(block.name, block.picture, block.pieces),
-"count" => entry["count"] || OakenGauge.blocks_in(@kept["setting"]) }
+        { "block" => Jobs::TakeApart.document(block), "count" => entry["count"] || OakenGauge.blocks_in(@kept["setting"]) }
       end
     end
 

@@ -41,7 +41,7 @@ module Server
 
       # Those that were chosen for it, or those of the best way to take it apart: counted as a quilt of one block.
       def units(maker)
-        block = OakenGauge.block(@block.name, @block.picture, @block.pieces)
+        block = Jobs::TakeApart.document(@block)
         one = { "blocks" => [{ "block" => block, "count" => 1 }], "setting" => { "layout" => "straight", "across" => 1, "down" => 1 } }
         counted = OakenGauge.quilt({ **one, **maker.question.slice("tools", "maker") })["units"]
         counted.each_with_index.map { |unit, i| unit.merge("letter" => letter(i)) }

@@ -2,6 +2,7 @@
 
 require_relative "address"
 require_relative "cluster"
+require_relative "workers"
 
 module Running
   # The running application: its database and its server.
@@ -22,6 +23,7 @@ module Running
     rescue Errno::ENOSPC
       abort "The disk is full: make room, and start again. Nothing that was saved is lost."
     ensure
+      @workers&.stop
       release_cluster
     end
 
@@ -69,6 +71,7 @@ module Running
     def serve
       require "puma/cli"
       ENV["BIND"] = @address.bind
+      @workers = Workers.new.tap(&:start)
       Thread.new { announce }
       Puma::CLI.new(["-C", File.join(ROOT, "server/puma.rb")]).run
     end

@@ -43,6 +43,35 @@ class BlocksScreenTest < BrowserCase
     assert_equal(%w[rising falling], stored.picture["cells"].first.map { |cell| cell["cut"] })
   end
 
+  # Worked on as a worker does, once it was seen to wait.
+  def test_a_large_block_is_taken_apart_while_she_goes_on
+    draw(across: 9, down: 9, finished: 9)
+
+    assert_text "Taking it apart comes next"
+    page.refresh
+
+    assert_text "Taking it apart comes next"
+    click_button "Stop"
+
+    assert_text "Stopped."
+    click_button "Take it apart"
+
+    assert_text "Taking it apart comes next"
+    Server::Models::Job.last.update!(state: "working", share: 0.4, doing: "counting the ways")
+
+    assert_text "Taking it apart: counting the ways"
+    assert_selector "[role=progressbar][aria-valuenow='40']"
+    # What is drawn over is left, and what is drawn now comes next.
+    write("/")
+
+    assert_text "Taking it apart comes next"
+    eventually { Server::Models::Job.order(:id).pluck(:state) == %w[stopped waiting] }
+    Server::Jobs::TakeApart.run(Server::Models::Job.last.id)
+
+    assert_text "There is one way."
+    assert_selector "[aria-label='Way 1']", text: "half-square triangle unit"
+  end
+
   def test_undone_and_done_again
     draw
     write("/")

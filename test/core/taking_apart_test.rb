@@ -128,6 +128,32 @@ class TakingApartTest < CoreCase
   end
 
   # A block of units looks like the picture it was taken from, on the largest cells that show it.
+  # It is told how much is done, never less than before; whoever is told may stop it.
+  def test_it_is_told_how_far_it_has_come
+    document = { "cells" => documents(chequered(6) { |x, y| (x + y).even? ? "r(a,b)" : "f(a,b)" }), "finished" => "12" }
+    told = []
+    answer = OakenGauge.deconstruct(document) { |share, doing| told << [share, doing] }
+
+    assert_equal OakenGauge.deconstruct(document), answer
+    assert_equal told.map(&:first).sort, told.map(&:first)
+    assert_equal OakenGauge::Blocks::Progress::PARTS.keys, told.map(&:last).uniq
+    assert_operator told.last.first, :>, 0.9
+    assert_operator told.map(&:first).max, :<, 1
+    assert_raises(StopIteration) { OakenGauge.deconstruct(document) { |share, _| raise StopIteration if share > 0.3 } }
+  end
+
+  # Nine cells a side are not looked through for a file: each has a unit of its own, and plain ones are joined.
+  def test_the_document_of_a_large_block_is_made_at_once
+    picture = { "cells" => documents(chequered(9) { |x, y| x == 4 || y == 4 ? "a" : "r(a,b)" }), "finished" => "9" }
+
+    refute OakenGauge.soon_apart?(picture)
+    assert OakenGauge.soon_apart?({ **picture, "cells" => picture["cells"].first(8).map { |row| row.first(8) }, "finished" => "8" })
+    pieces = OakenGauge.block("Large", picture)["pieces"]
+
+    assert OakenGauge.made_of?(picture, pieces)
+    assert_equal({ "half_square" => 64, "rectangle" => 3 }, pieces.map { |piece| piece["kind"] }.tally)
+  end
+
   def test_a_block_looks_like_its_units
     [*TABLE.keys.grep_v(/q/), chequered(6) { |x, y| %w[r(a,b) f(c,b) f(b,a) r(b,a)][(x % 2) + (2 * (y % 2))] }].each do |text|
       columns, rows = picture_size(text)

@@ -59,6 +59,43 @@ class StartTest < Minitest::Test
     end
   end
 
+  def workers
+    Dir["/proc/[0-9]*/cmdline"].select { |file| read(file).include?("running/worker.rb") && read(file.sub("cmdline", "environ")).include?(@url) }
+                               .map { |file| file[/\d+/].to_i }
+  end
+
+  def read(file)
+    File.read(file)
+  rescue SystemCallError
+    ""
+  end
+
+  def until_so(what)
+    deadline = Time.now + PATIENCE
+    sleep 0.1 until (so = yield) || Time.now > deadline
+
+    assert so, what
+    so
+  end
+
+  # A block of 12 × 12 cells, taken apart by the worker; one that is killed at it is followed by another. None is left over.
+  def test_long_work_is_done_beside_the_server_whoever_dies
+    cells = Array.new(12) { |y| Array.new(12) { |x| { cut: (x + y).even? ? "rising" : "falling", fabrics: %w[1 2] } } }
+    running do
+      job = ask(:Post, "/api/jobs/take-apart", { cells: cells, finished: "24" })
+
+      assert_includes %w[waiting working], job["state"]
+      until_so("worked on") { ask(:Get, "/api/jobs/#{job['id']}")["state"] == "working" }
+      killed = workers
+      killed.each { |pid| Process.kill(:KILL, pid) }
+      done = until_so("done") { ask(:Get, "/api/jobs/#{job['id']}").then { |now| now if now["state"] == "done" } }
+
+      assert_equal [1, [12, 12]], [killed.size, done["answer"]["grid"]]
+      refute_equal killed, workers
+    end
+    until_so("all gone") { workers.empty? }
+  end
+
   def test_logs_are_lines_of_json
     running do |said|
       lines = said.lines.grep(/\A\{/).map { |line| JSON.parse(line) }

@@ -8,7 +8,9 @@ module OakenGauge
       # @param picture [Picture]
       # @param placements [Array<Placement>]
       # @param expense [Expense]
-      def initialize(picture, placements, expense)
+      # @param progress [Progress]
+      def initialize(picture, placements, expense, progress = Progress.new)
+        @progress = progress
         @placements = placements
         @units = placements.map(&:unit).uniq
         @cells = Array.new(picture.rows) { |row| Array.new(picture.columns) { |column| [column, row] } }.flatten(1)
@@ -23,7 +25,8 @@ module OakenGauge
       def unlike(programs, nodes:)
         found = {}
         waiting = [{}]
-        programs.times do
+        programs.times do |i|
+          @progress.at(:choosing, i, programs)
           demands = waiting.shift or break
           chosen = solve(demands, nodes) or next
           kinds = chosen.map(&:unit).tally

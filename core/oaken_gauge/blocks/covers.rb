@@ -14,16 +14,21 @@ module OakenGauge
 
       # @param picture [Picture]
       # @param placements [Array<Placement>]
-      def initialize(picture, placements)
+      # @param progress [Progress]
+      def initialize(picture, placements, progress = Progress.new)
         @picture = picture
         @moves = placements.group_by(&:at).transform_values { |here| moves(here) }
         @moves.default = [].freeze
         @certain = true
+        @progress = progress
       end
 
       # @return [Integer] at least so many; exactly, where {#certain?}
       def count
-        @count ||= cells.reduce({ 0 => 1 }) { |states, cell| fewer(after(states, *cell)) }.values.sum
+        @count ||= cells.each_with_index.reduce({ 0 => 1 }) do |states, (cell, i)|
+          @progress.at(:counting, i, cells.size)
+          fewer(after(states, *cell))
+        end.values.sum
       end
 
       # @return [Boolean]
@@ -54,7 +59,7 @@ module OakenGauge
       end
 
       def cells
-        Array.new(@picture.rows) { |row| Array.new(@picture.columns) { |column| [column, row] } }.flatten(1)
+        @cells ||= Array.new(@picture.rows) { |row| Array.new(@picture.columns) { |column| [column, row] } }.flatten(1)
       end
 
       def after(states, column, row)

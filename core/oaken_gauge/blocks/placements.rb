@@ -7,19 +7,37 @@ module OakenGauge
     class Placements
       # @param picture [Picture]
       # @param order [Proc] from a fabric's name to what it is sorted by
-      def initialize(picture, order)
+      # @param progress [Progress]
+      def initialize(picture, order, progress = Progress.new)
         @picture = picture
         @order = order
         @quarters = picture.quarters.map(&:to_sym)
+        @progress = progress
       end
 
       # @return [Array<Placement>] row by row
       def all
-        found = spans.flat_map { |columns, rows| patterns(columns, rows).flat_map { |pattern| along(pattern) } }
-        one_each(found).sort_by { |placement| [*placement.at.reverse, *placement.span.reverse, placement.kind] }
+        found = spans.each_with_index.flat_map do |(columns, rows), i|
+          @progress.at(:finding, i, spans.size)
+          laid(columns, rows)
+        end
+        in_order(found)
+      end
+
+      # @return [Array<Placement>] those on one cell, row by row
+      def of_one_cell
+        in_order(laid(1, 1))
       end
 
       private
+
+      def laid(columns, rows)
+        patterns(columns, rows).flat_map { |pattern, places| places.filter_map { |column, row| at(pattern, column, row) } }
+      end
+
+      def in_order(found)
+        one_each(found).sort_by { |placement| [*placement.at.reverse, *placement.span.reverse, placement.kind] }
+      end
 
       # A stencil laid down. - seats: by seat, how far on from its first quarter each quarter of it is, those of cells with
       #   several seats first
@@ -27,14 +45,51 @@ module OakenGauge
       private_constant :Pattern
 
       def spans
-        most = [@picture.columns, @picture.rows].max
-        (1..most).to_a.product((1..most).to_a).select { |columns, rows| (rows..(2 * rows)).cover?(columns) }
+        @spans ||= begin
+          most = [@picture.columns, @picture.rows].max
+          (1..most).to_a.product((1..most).to_a).select { |columns, rows| (rows..(2 * rows)).cover?(columns) }
+        end
       end
 
       def patterns(columns, rows)
         stencils = Stencil.all(columns, rows).reject { |stencil| stencil.unit.patches.size == 1 }
-        fitting = stencils.select { |stencil| stencil.span.first <= @picture.columns && stencil.span.last <= @picture.rows }
-        fitting.map { |stencil| pattern(stencil) }
+        stencils.filter_map do |stencil|
+          places = crossed(stencil)
+          [pattern(stencil), places] unless places.empty?
+        end
+      end
+
+      # Where each of its cells that have seams falls on a cell that is cut so. That is soon seen, and leaves few places.
+      def crossed(stencil)
+        (right, below), first = stencil.seams.first
+        cut_like(first).filter_map do |x, y|
+          column = x - right
+          row = y - below
+          [column, row] if inside?(stencil, column, row) && crossed_at?(stencil, column, row)
+        end
+      end
+
+      def inside?(stencil, column, row)
+        across, down = stencil.span
+        column >= 0 && row >= 0 && column + across <= @picture.columns && row + down <= @picture.rows
+      end
+
+      def crossed_at?(stencil, column, row)
+        stencil.seams.all? { |(right, below), same| looks[row + below][column + right].allbits?(same) }
+      end
+
+      # The cells with several fabrics of which these quarters at least are the same.
+      def cut_like(same)
+        (@cut_like ||= {})[same] ||= cut.select { |column, row| looks[row][column].allbits?(same) }
+      end
+
+      def cut
+        @cut ||= Array.new(@picture.rows) { |row| Array.new(@picture.columns) { |column| [column, row] } }.flatten(1)
+                      .reject { |column, row| @picture.plain?(column, row) }
+      end
+
+      def looks
+        @looks ||= @picture.rows_of_cells.map { |row| row.map { |quarters| Stencil.same(quarters) } }
       end
 
       def pattern(stencil)
@@ -46,13 +101,6 @@ module OakenGauge
         cells = seats.each_with_index.flat_map { |row, y| row.each_with_index.map { |cell, x| [cell, 4 * ((y * @picture.columns) + x)] } }
         mixed, whole = cells.partition { |cell, _| cell.uniq.size > 1 }
         (mixed + whole).flat_map { |cell, step| cell.each_with_index.map { |seat, quarter| [step + quarter, seat] } }
-      end
-
-      def along(pattern)
-        across, down = pattern.stencil.span
-        (0..(@picture.rows - down)).flat_map do |row|
-          (0..(@picture.columns - across)).filter_map { |column| at(pattern, column, row) }
-        end
       end
 
       def at(pattern, column, row)

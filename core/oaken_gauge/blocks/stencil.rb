@@ -38,6 +38,16 @@ module OakenGauge
         end.uniq(&:seats)
       end
 
+      # Each two quarters of a cell.
+      TWO = [0, 1, 2, 3].combination(2).to_a.freeze
+      private_constant :TWO
+
+      # @param quarters [Array] of a cell
+      # @return [Integer] a bit for each two that are the same
+      def self.same(quarters)
+        TWO.each_with_index.sum { |(one, other), bit| quarters[one] == quarters[other] ? 1 << bit : 0 }
+      end
+
       def self.turned(cells, turns)
         turns.times.reduce(cells) { |before, _| before.reverse.transpose.map { |row| row.map { |quarters| quarters.rotate(-1) } } }
       end
@@ -59,6 +69,14 @@ module OakenGauge
       # @return [Array(Integer, Integer)] columns and rows that it covers as it lies
       def span
         [seats.first.size, seats.size]
+      end
+
+      # @return [Array<Array((Integer, Integer), Integer)>] each cell with seams, columns and rows from its upper left one, and
+      #   which of its quarters are the same; every unit of triangles has some
+      def seams
+        @seams ||= seats.each_with_index.flat_map do |row, y|
+          row.each_with_index.filter_map { |cell, x| [[x, y], self.class.same(cell)] if cell.uniq.size > 1 }
+        end
       end
 
       # @return [Array<Symbol>] the names of its fabrics, those of the unit's own roles first

@@ -27,12 +27,14 @@ module OakenGauge
       # @param placements [Array<Placement>]
       # @param costs [UnitCosts]
       # @param task [Weighing::Task] whose priorities and maker they are looked at by
-      def initialize(picture, placements, costs, task)
+      # @param progress [Progress]
+      def initialize(picture, placements, costs, task, progress = Progress.new)
+        @progress = progress
         @picture = picture
         @placements = placements
         @costs = costs
         @task = task
-        @covers = Covers.new(picture, placements)
+        @covers = Covers.new(picture, placements, progress)
       end
 
       # @return [Integer]
@@ -47,13 +49,20 @@ module OakenGauge
 
       # @return [Array<Way>] best first, at most {MOST}
       def best
-        ways = likely.lazy.map { |placements| Way.new(@picture, placements, @costs, @task) }.select(&:straight?).first(CLOSELY)
+        ways = put_together(likely).select(&:straight?).first(CLOSELY)
         ranked = in_order(ways)
         told = unlike(ranked, &:kinds).first(MOST).to_set(&:object_id)
         ranked.select { |way| told.include?(way.object_id) }
       end
 
       private
+
+      def put_together(chosen)
+        chosen.each_with_index.lazy.map do |placements, i|
+          @progress.at(:joining, i, [chosen.size, CLOSELY].min)
+          Way.new(@picture, placements, @costs, @task)
+        end
+      end
 
       # Those that are looked at closely: the cheapest of each sort first. Last the one with a unit on every cell, which straight
       # seams always join.
@@ -70,7 +79,7 @@ module OakenGauge
 
       def chosen
         programs = (COVERED / @placements.sum { |placement| placement.span.reduce(:*) }).clamp(PROGRAMS)
-        Choosing.new(@picture, @placements, expense).unlike(programs, nodes: NODES)
+        Choosing.new(@picture, @placements, expense, @progress).unlike(programs, nodes: NODES)
       end
 
       def expense

@@ -10,7 +10,7 @@ module OakenGauge
       end
 
       # @param name [String]
-      # @param pieces [Array<Hash>] none for those of the best way
+      # @param pieces [Array<Hash>] none for those of the best way, or of a unit on every cell where there are too many cells
       # @return [Hash]
       def write(name, pieces)
         apart = @picture.taking_apart
@@ -31,7 +31,8 @@ module OakenGauge
       private
 
       def best(apart)
-        DeconstructWriter.new(apart, @picture.written_in).write["ways"].first["pieces"]
+        way = apart.soon? ? apart.ways.best.first : apart.cell_by_cell
+        DeconstructWriter.new(apart, @picture.written_in).pieces(way)
       end
     end
   end

@@ -11,7 +11,7 @@ module OakenGauge
       include Record
 
       # More cells than a block has on a side.
-      MOST = 16
+      MOST = 24
       # The longest side of a block, inches.
       LARGEST = 100
 
@@ -66,9 +66,11 @@ module OakenGauge
         end
       end
 
+      # @param progress [Blocks::Progress]
       # @return [Blocks::TakingApart]
-      def taking_apart
-        Blocks::TakingApart.new(picture, cell: [finished].flatten.last / cells.first.size, shades: shades) do |unit|
+      def taking_apart(progress = Blocks::Progress.new)
+        Blocks::TakingApart.new(picture, cell: [finished].flatten.last / cells.first.size, shades: shades,
+                                         progress: progress) do |unit|
           WeighDocument.new(unit: unit, seam: seam, tools: tools, maker: maker, priorities: priorities, written_in: written_in).task
         end
       end

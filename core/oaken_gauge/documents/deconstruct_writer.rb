@@ -20,8 +20,14 @@ module OakenGauge
       # @return [Hash]
       def write
         ways = @taking_apart.ways
-        { "grid" => [@picture.columns, @picture.rows], "symmetry" => @picture.symmetry, "ways" => ways.best.map { |way| way(way) },
+        { "grid" => [@picture.columns, @picture.rows], "symmetry" => @picture.symmetry, "ways" => told(ways.best),
           "ways_in_all" => count(ways) }
+      end
+
+      # @param way [Blocks::Way]
+      # @return [Array<Hash>] its pieces
+      def pieces(way)
+        way.pieces.map { |piece| piece(piece) }
       end
 
       private
@@ -32,8 +38,15 @@ module OakenGauge
         ways.count > LARGEST_NUMBER ? ways.count.to_s : ways.count
       end
 
+      def told(best)
+        best.each_with_index.map do |way, i|
+          @taking_apart.progress.at(:repeating, i, best.size)
+          way(way)
+        end
+      end
+
       def way(way)
-        { "pieces" => way.pieces.map { |piece| piece(piece) }, "units" => units(way), "seams" => way.seams, "partial_seams" => 0,
+        { "pieces" => pieces(way), "units" => units(way), "seams" => way.seams, "partial_seams" => 0,
           "repeats" => repeats(way), **figures(way), **(@view ? { "drawing" => way.pieces.flat_map { |piece| drawn(piece) } } : {}) }
       end
 

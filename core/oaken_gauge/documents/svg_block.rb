@@ -8,7 +8,7 @@ module OakenGauge
     # @example
     #   SvgBlock.new(text).read["grid"]   # => [4, 4]
     class SvgBlock
-      MOST = 16
+      MOST = DeconstructDocument::MOST
       # Fills that show nothing.
       NOTHING = %w[none transparent].freeze
       # How far a corner may lie off its place, in sides of a cell.

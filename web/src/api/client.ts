@@ -91,6 +91,8 @@ export type ReadBlock = { grid: number[]; cells: string[][][]; colours: string[]
 /** What a quilt is made for. */
 export type Place = { name: string; width: string; length: string; drop: string };
 export type Fit = { across: number | null; down: number | null; wanted: string[]; finished: string[] | null };
+/** Work that may take longer than a page waits. */
+export type Job = Schemas["Job"];
 export type Apart = Schemas["DeconstructAnswer"];
 export type Way = Apart["ways"][number];
 export type WayUnit = Way["units"][number];
@@ -259,7 +261,9 @@ export const api = {
   removeBlock: (seen: Block) =>
     ask<null>("DELETE", `/api/blocks/${seen.id}?lock_version=${seen.lock_version}`),
   takeApart: (picture: unknown, signal: AbortSignal) =>
-    ask<Apart>("POST", "/api/deconstruct?view=full", picture, signal),
+    ask<Job>("POST", "/api/jobs/take-apart", picture, signal),
+  job: (id: number, signal: AbortSignal) => ask<Job>("GET", `/api/jobs/${id}`, undefined, signal),
+  stopJob: (id: number) => ask<Job>("DELETE", `/api/jobs/${id}`),
   sizes: (document: unknown, signal: AbortSignal) =>
     ask<{ ladder: Ladder }>("POST", "/api/sizes", document, signal),
   quilt: (id: number, quilt: KeptQuilt, signal: AbortSignal) =>

@@ -2106,6 +2106,88 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/take-apart": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The same, of a block of any number of cells; what takes long is worked on while others are answered */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["WeighDocument"];
+                };
+            };
+            responses: {
+                200: components["responses"]["Job"];
+                202: components["responses"]["Job"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** How far it has come, and what came of it */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                200: components["responses"]["Job"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        /** Stop it; what was done of it is lost */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                200: components["responses"]["Job"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sizes": {
         parameters: {
             query?: never;
@@ -2151,6 +2233,15 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        Job: {
+            /** @description None where it was done at once */
+            id: number | null;
+            /** @enum {string} */
+            state: "waiting" | "working" | "done" | "stopped" | "failed";
+            share: number;
+            doing: string;
+            answer: components["schemas"]["DeconstructAnswer"] | null;
+        };
         /** @description A weigh document, docs/formats; the core reads it and names every fault */
         WeighDocument: {
             [key: string]: unknown;
@@ -2966,6 +3057,15 @@ export interface components {
         };
     };
     responses: {
+        /** @description The job */
+        Job: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Job"];
+            };
+        };
         /** @description Which bench */
         Start: {
             headers: {

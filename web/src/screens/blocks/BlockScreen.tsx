@@ -14,6 +14,7 @@ import { useKeys } from "../../parts/useKeys";
 import { useLight } from "../../parts/useLight";
 import { BlockPicture } from "./BlockPicture";
 import { Editor } from "./Editor";
+import { TakingApart } from "./TakingApart";
 import { Sizes } from "./Sizes";
 import { UnitStanding } from "./UnitStanding";
 import { sameUnits, unitsToAdd } from "./unitsToAdd";
@@ -117,7 +118,8 @@ function AtWork({ block, fabrics, others }: { block: Block; fabrics: Fabric[]; o
       </div>
       {error && error.faults.length === 0 && <Notice tone="alarm">{error.message}</Notice>}
       {working.trouble && <Notice tone="alarm">Not saved yet: {working.trouble.message}</Notice>}
-      {answer ? (
+      <TakingApart apart={apart} />
+      {answer && (
         <Ways
           answer={answer}
           current={apart.current}
@@ -136,8 +138,6 @@ function AtWork({ block, fabrics, others }: { block: Block; fabrics: Fabric[]; o
             )
           }
         />
-      ) : (
-        !error && <Notice>Taking it apart…</Notice>
       )}
       <WeighUnits block={block} way={weighed} fabrics={fabrics} onClose={() => setWeighed(null)} />
       <ClashDialog

@@ -98,7 +98,7 @@ export function BlocksScreen() {
   );
 }
 
-const MOST = 16;
+const MOST = 24;
 
 function wholeNumber(text: string): number | null {
   const number = Number(text);

@@ -1,22 +1,65 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { useDeferredValue } from "react";
+import { useDeferredValue, useEffect, useRef, useState } from "react";
 
-import { api, type Way } from "../../api/client";
+import { api, type Apart, ApiError, type Job, type Way } from "../../api/client";
 import type { Cells } from "./cells";
+
+const ASK_AGAIN_AFTER = 300;
+
+/** Somebody stopped it before it was done. */
+class Stopped extends Error {}
 
 /** The ways to cut what is drawn into units; what was there stays until the new answer is. */
 export function useApart(cells: Cells, finished: string) {
   const drawn = JSON.stringify({ cells, finished });
   const picture = useDeferredValue(drawn);
+  const [working, setWorking] = useState<Job | null>(null);
+  // The job for a picture that was drawn over since is of no use to anybody.
+  const asked = useRef<{ picture: string; job: number } | null>(null);
+  useEffect(() => {
+    const before = asked.current;
+    if (before && before.picture !== picture) {
+      asked.current = null;
+      void api.stopJob(before.job).catch(() => undefined);
+    }
+  }, [picture]);
+
   const query = useQuery({
     queryKey: ["apart", picture],
-    queryFn: ({ signal }) => api.takeApart(JSON.parse(picture), signal),
+    queryFn: async ({ signal }) => {
+      const first = await api.takeApart(JSON.parse(picture), signal);
+      if (first.id !== null && first.state !== "done") asked.current = { picture, job: first.id };
+      return await answerOf(first, signal, setWorking);
+    },
     placeholderData: keepPreviousData,
-    retry: false,
+    retry: (failures, error) => error instanceof ApiError && error.status === 503 && failures < 30,
     staleTime: Infinity,
   });
-  // Ways of what was there before are seen until then, but none of them is to be chosen.
-  return { ...query, current: picture === drawn && !query.isPlaceholderData };
+  return {
+    ...query,
+    // Ways of what was there before are seen until then, but none of them is to be chosen.
+    current: picture === drawn && !query.isPlaceholderData && !query.isError,
+    working: query.isFetching ? working : null,
+    stopped: query.error instanceof Stopped,
+    stop: () => void (asked.current && api.stopJob(asked.current.job)),
+  };
+}
+
+async function answerOf(
+  first: Job,
+  signal: AbortSignal,
+  onWorking: (job: Job | null) => void,
+): Promise<Apart> {
+  let job = first;
+  while (job.state === "waiting" || job.state === "working") {
+    onWorking(job);
+    await new Promise((resolve) => setTimeout(resolve, ASK_AGAIN_AFTER));
+    job = await api.job(job.id ?? 0, signal);
+  }
+  onWorking(null);
+  if (job.answer) return job.answer;
+  if (job.state === "stopped") throw new Stopped();
+  throw new ApiError(500, "Something went wrong with taking it apart. The block is saved as it is.");
 }
 
 const SIZES = { from: "4", to: "20", step: "1/2" };

@@ -1,0 +1,107 @@
+# frozen_string_literal: true
+
+require "digest"
+
+module Server
+  module Models
+    # Work that takes longer than a page waits. The same question of the same maker is one job, however often it is asked: who
+    # reloads a page finds it where it stands. A worker that dies leaves it to another, who begins it anew.
+    class Job < ActiveRecord::Base
+      belongs_to :maker
+
+      # So many are kept with their answers.
+      KEPT = 40
+      # How far it has come is told no more often than this, seconds.
+      TOLD_EVERY = 0.25
+      AT_WORK = %w[waiting working].freeze
+
+      # Raised where somebody asked for it to stop.
+      class Stopped < StandardError; end
+
+      # @param maker [Maker]
+      # @param work [Class] what does it
+      # @param question [Hash]
+      # @return [Job] one that waits, is worked on, or is done
+      def self.ask(maker, work, question)
+        of(maker, work, question)&.tap { |job| job.again(work) } ||
+          maker.jobs.create!(**same(work, question), question: question).tap { |job| job.wait(work) }
+      rescue ActiveRecord::RecordNotUnique
+        of(maker, work, question)
+      end
+
+      # @return [Job, nil] the one that was asked for
+      def self.of(maker, work, question)
+        maker.jobs.find_by(same(work, question))
+      end
+
+      def self.same(work, question)
+        { kind: work.kind, digest: Digest::SHA256.hexdigest(JSON.generate(question)) }
+      end
+      private_class_method :same
+
+      # @param work [Class]
+      # @return [void]
+      def again(work)
+        wait(work) unless AT_WORK.include?(state) || state == "done"
+      end
+
+      # @param work [Class]
+      # @return [void]
+      def wait(work)
+        transaction do
+          maker.jobs.where.not(state: AT_WORK).where.not(id: id).order(updated_at: :desc).offset(KEPT).destroy_all
+          update!(state: "waiting", share: 0, doing: "")
+          work.enqueue(id)
+        end
+        reload
+      end
+
+      # @return [void]
+      def stop
+        mine(AT_WORK).update_all(state: "stopped", updated_at: Time.now)
+        reload
+      end
+
+      # Works it out, unless somebody stopped it.
+      #
+      # @yield [told] what is to be called with how much is done and what is being done
+      # @yieldreturn [Hash] the answer
+      # @return [void]
+      def work
+        return unless mine(AT_WORK).update_all(state: "working", share: 0) == 1
+
+        answer = yield method(:told)
+        mine("working").update_all(state: "done", share: 1, doing: "", answer: answer, updated_at: Time.now)
+      rescue Stopped
+        nil
+      rescue *Database::GONE
+        raise
+      rescue StandardError
+        mine("working").update_all(state: "failed", updated_at: Time.now)
+        raise
+      end
+
+      # @return [Hash]
+      def to_document
+        { "id" => id, "state" => state, "share" => share.round(3), "doing" => doing, "answer" => answer }
+      end
+
+      private
+
+      def told(share, doing)
+        return if @told_at && now - @told_at < TOLD_EVERY
+
+        @told_at = now
+        raise Stopped if mine("working").update_all(share: share.clamp(0, 1), doing: doing, updated_at: Time.now).zero?
+      end
+
+      def mine(states)
+        self.class.where(id: id, state: states)
+      end
+
+      def now
+        Process.clock_gettime(Process::CLOCK_MONOTONIC)
+      end
+    end
+  end
+end

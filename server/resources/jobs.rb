@@ -1,0 +1,33 @@
+# frozen_string_literal: true
+
+module Server
+  module Resources
+    # Work that takes longer than a page waits: asked for, looked after, stopped.
+    class Jobs < Base
+      # With the maker's own drawer, hands and priorities, where none are told.
+      post "/api/jobs/take-apart" do
+        job = Server::Jobs::TakeApart.ask(maker, { **maker.question, **object(document) })
+        answer job, status: job["state"] == "done" ? 200 : 202
+      end
+
+      get "/api/jobs/:id" do
+        answer find.to_document
+      end
+
+      # It may be asked for again.
+      delete "/api/jobs/:id" do
+        answer find.tap(&:stop).to_document
+      end
+
+      private
+
+      def maker
+        @maker ||= Models::Maker.at_bench
+      end
+
+      def find
+        maker.jobs.find(params["id"])
+      end
+    end
+  end
+end
