@@ -77,10 +77,30 @@ module OakenGauge
     # @param picture [Hash] a deconstruct document: what a block looks like
     # @param pieces [Array<Hash>] the units it is made of; none for those of the best way to take it apart, or
     #   where that takes long, of a unit on every cell
+    # @param lines [Hash, nil] its columns and rows in cells, where they are not one cell each
     # @return [Hash] the block's document
-    def block(name, picture, pieces = [])
+    def block(name, picture, pieces = [], lines = nil)
       read = read(picture, Documents::DeconstructDocument, most: Documents::Inspection::WHOLE)
-      Documents::BlockWriter.new(read).write(name, pieces)
+      Documents::BlockWriter.new(read).write(name, pieces, lines && read(lines, Blocks::Lines))
+    end
+
+    # @param block [Hash] a block's document
+    # @return [Hash] "picture", what it looks like, as a deconstruct document asks for it; "pieces", where they lie on its cells;
+    #   "lines", its columns and rows in cells, nil where each is one cell
+    def kept_block(block)
+      picture = picture(block)
+      lines = Blocks::Lines.of(read(block, Blocks::Block), picture)
+      { "picture" => picture, "pieces" => block.fetch("pieces", []).map { |piece| lines.in_cells(piece) },
+        "lines" => (lines.to_document unless lines.cells?) }
+    end
+
+    # @param picture [Hash] a deconstruct document
+    # @param lines [Hash] columns and rows in cells
+    # @raise [Documents::Invalid] where they are not those of the picture
+    def check_lines(picture, lines)
+      read = read(picture, Documents::DeconstructDocument).picture
+      faults = read(lines, Blocks::Lines).misfits(read.columns, read.rows)
+      raise Documents::Invalid, faults unless faults.empty?
     end
 
     # @param picture [Hash] a deconstruct document: what a block looks like

@@ -39,7 +39,7 @@ module Server
     end
 
     def block(block)
-      document = OakenGauge.block(block.name, block.picture, block.pieces)
+      document = OakenGauge.block(block.name, block.picture, block.pieces, block.lines)
       document.merge("pieces" => document["pieces"].map { |piece| piece.merge("fabrics" => named(piece.fetch("fabrics", {}))) })
     end
 

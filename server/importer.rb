@@ -20,7 +20,7 @@ module Server
     def initialize(document, clash: "both")
       @bench = OakenGauge.bench(document)
       @clash = clash
-      @pictures = @bench.fetch("blocks", []).each_with_index.map { |block, place| picture(block, place) }
+      @kept = @bench.fetch("blocks", []).each_with_index.map { |block, place| kept(block, place) }
     end
 
     # @return [Models::Maker] a new one, with everything in the file
@@ -37,7 +37,7 @@ module Server
       maker.transaction do
         @tools = @bench.fetch("tools", []).to_h { |tool| [tool["id"], add_tool(maker, tool)] }
         @shelf = @bench["fabrics"].to_h { |fabric| [fabric["id"], add_fabric(maker, fabric)] }
-        @blocks = @bench.fetch("blocks", []).zip(@pictures).to_h { |block, picture| [block["name"], add_block(maker, block, picture)] }
+        @blocks = @bench.fetch("blocks", []).zip(@kept).to_h { |block, kept| [block["name"], add_block(maker, block, kept)] }
         @bench["projects"].each { |project| add_project(maker, project) }
         maker.reload
       end
@@ -53,8 +53,8 @@ module Server
     private
 
     # What a block looks like is worked out before anything is stored.
-    def picture(block, place)
-      OakenGauge.picture(block)
+    def kept(block, place)
+      OakenGauge.kept_block(block)
     rescue OakenGauge::Documents::Invalid => e
       raise OakenGauge::Documents::Invalid, (e.faults.map do |fault|
         fault.class.new(pointer: "/blocks/#{place}#{fault.pointer}", message: fault.message)
@@ -91,10 +91,10 @@ module Server
       same_or_stored(maker.fabrics, told)
     end
 
-    def add_block(maker, block, picture)
-      cells = picture["cells"].map { |row| row.map { |cell| with_ids(cell) } }
-      same_or_stored(maker.blocks, { name: block.fetch("name"), picture: picture.merge("cells" => cells),
-                                     pieces: block.fetch("pieces", []).map { |piece| with_ids(piece) } })
+    def add_block(maker, block, kept)
+      cells = kept["picture"]["cells"].map { |row| row.map { |cell| with_ids(cell) } }
+      same_or_stored(maker.blocks, { name: block.fetch("name"), picture: kept["picture"].merge("cells" => cells), lines: kept["lines"],
+                                     pieces: kept["pieces"].map { |piece| with_ids(piece) } })
     end
 
     # What is there just so; or what is done with another of the name.

@@ -30,6 +30,11 @@ module Server
       OakenGauge.read_part(part, @node.child(key)) if @node.key?(key)
     end
 
+    # @return [Boolean] whether it says that there is none
+    def none?(key)
+      @node.key?(key) && at(key).value.nil?
+    end
+
     # @return [Integer, nil]
     def version
       value("lock_version", :version)

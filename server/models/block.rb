@@ -9,7 +9,8 @@ module Server
 
       # @return [Hash]
       def to_document
-        { "id" => id, "name" => name, "picture" => picture, "pieces" => pieces, "lock_version" => lock_version }
+        { "id" => id, "name" => name, "picture" => picture, "pieces" => pieces, "lines" => lines,
+          "lock_version" => lock_version }
       end
     end
   end

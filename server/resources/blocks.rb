@@ -4,7 +4,7 @@ module Server
   module Resources
     # Blocks: the list, new ones, changed ones, ones removed; and what a picture of one comes to, stored or not.
     class Blocks < Base
-      KEYS = %w[name picture pieces].freeze
+      KEYS = %w[name picture pieces lines].freeze
 
       get "/api/blocks" do
         answer({ "blocks" => blocks.map(&:to_document) })
@@ -80,8 +80,9 @@ module Server
         halt 200, body
       end
 
-      # Units of another picture would be counted, cut and sewn for this one.
+      # Columns and rows are those of the picture. Units of another picture would be counted, cut and sewn for this one.
       def refuse_others(block)
+        OakenGauge.check_lines(block.picture, block.lines) if block.lines
         return if block.pieces.empty? || OakenGauge.made_of?(block.picture, block.pieces)
 
         raise Problem.at("/pieces", "look like another block: allowed are units that make up this picture, or none")
@@ -97,7 +98,14 @@ module Server
 
       def fields(keys)
         pieces = keys.value("pieces", :pieces)
-        { name: keys.value("name"), picture: keys.document("picture"), pieces: pieces&.map(&:to_document) }.compact
+        { name: keys.value("name"), picture: keys.document("picture"), pieces: pieces&.map(&:to_document) }.compact.merge(lines(keys))
+      end
+
+      # None where each is one cell again.
+      def lines(keys)
+        return { lines: nil } if keys.none?("lines")
+
+        { lines: keys.document("lines") }.compact
       end
     end
   end

@@ -13,7 +13,7 @@ class BlocksScreenTest < BrowserCase
   def draw(across: 2, down: 1, finished: 6)
     click_button "Draw a block"
     fill_in "Name", with: "Gull"
-    { "Cells across" => across, "Cells down" => down, "Finished width" => finished }.each { |field, value| fill_in field, with: value }
+    { "Columns" => across, "Rows" => down, "Finished width" => finished }.each { |field, value| fill_in field, with: value }
     click_button "Draw", exact: true
     find("[role=application]")
   end
@@ -41,6 +41,33 @@ class BlocksScreenTest < BrowserCase
     eventually { stored.pieces.size == 2 }
 
     assert_equal(%w[rising falling], stored.picture["cells"].first.map { |cell| cell["cut"] })
+  end
+
+  # Four cells, of which the middle column is two wide: what is whole fills a place, a diagonal needs a square.
+  def test_columns_of_several_widths
+    draw(across: "1 2 1", down: "1 2", finished: 12)
+    write("x", "w", "/")
+
+    # By hand: the upper left and right are single cells, the middle is two wide.
+    eventually { stored.picture["cells"].first.map { |cell| cell["cut"] } == %w[quartered whole whole rising] }
+    write(:down, "/")
+
+    assert_text "Rising needs a square: this place is 1 by 2."
+    find("[data-cell='1,1']").click
+    eventually { stored.picture["cells"].last(2).map { |row| row[1, 2].map { |cell| cell["cut"] } } == [%w[whole rising], %w[rising whole]] }
+
+    assert_equal({ "columns" => [1, 2, 1], "rows" => [1, 2] }, stored.lines)
+    find("summary", text: "Columns and rows").click
+    fill_in "Columns", with: "1 x"
+    find_field("Columns").send_keys(:enter)
+
+    assert_text "widths that add up to no more, such as 1 2 1"
+    fill_in "Columns", with: "8"
+    fill_in "Rows", with: "6"
+    click_button "Set them"
+    eventually { stored.lines.nil? && stored.picture["cells"].size == 6 }
+    click_button "Undo"
+    eventually { stored.lines && stored.picture["cells"].size == 3 }
   end
 
   # Worked on as a worker does, once it was seen to wait.

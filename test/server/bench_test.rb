@@ -34,6 +34,27 @@ class BenchResourceTest < ServerCase
     assert_empty(schema.validate(written).map { |error| error["error"] })
   end
 
+  # Of a file with columns of several widths, its pieces on them; and of one whose units need smaller cells than its columns.
+  def test_columns_of_blocks_are_kept
+    squares = ->(at, span) { { "kind" => span.uniq.one? ? "square" : "rectangle", "at" => at, "span" => span, "turn" => 0, "mirror" => false } }
+    wide = [squares.([0, 0], [1, 1]), squares.([1, 0], [1, 1]), squares.([2, 0], [1, 1])].map { |piece| { **piece, "fabrics" => { "patch" => "kelp" } } }
+    wide[1] = wide[1].merge("kind" => "rectangle", "turn" => 0)
+    diamond = { "kind" => "square_in_square", "at" => [0, 0], "span" => [1, 1], "turn" => 0, "mirror" => false,
+                "fabrics" => { "center" => "kelp", "corners" => "chalk" } }
+    blocks = [{ "name" => "Sluice", "columns" => %w[3 6 3], "rows" => %w[3], "pieces" => wide },
+              { "name" => "Diamond", "columns" => %w[4], "rows" => %w[4], "pieces" => [diamond] }]
+    file = written.merge("blocks" => blocks, "projects" => [])
+    send_json("POST", "/api/bench", file)
+    sluice, kept = @maker.blocks.last(2)
+
+    assert_equal [{ "columns" => [1, 2, 1], "rows" => [1] }, [[0, 0], [1, 0], [3, 0]], [4, 1]],
+                 [sluice.lines, sluice.pieces.map { |piece| piece["at"] }, [sluice.picture["cells"].first.size, sluice.picture["cells"].size]]
+    assert_equal [{ "columns" => [2], "rows" => [2] }, [2, 2]], [kept.lines, kept.pieces.first["span"]]
+    assert_equal(blocks.map { |block| block.slice("name", "columns", "rows") },
+                 written["blocks"].last(2).map { |block| block.slice("name", "columns", "rows") })
+    assert_equal(%w[Sluice Diamond], send_json("POST", "/api/bench/look", file)["blocks"]["same"])
+  end
+
   # What is there just so is not there twice; another tool of that name comes beside it.
   def test_a_file_is_added_to_what_is_there
     answer = send_json("POST", "/api/bench", changed)

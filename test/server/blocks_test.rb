@@ -49,6 +49,26 @@ class BlocksResourceTest < ServerCase
     assert_equal upside, turned["pieces"]
   end
 
+  # A middle twice as wide as the sides: four cells, of which columns are one, two and one.
+  def test_columns_of_several_widths
+    plain = Array.new(4) { Array.new(4) { { "cut" => "whole", "fabrics" => %w[1] } } }
+    new = { "name" => "Sluice", "picture" => { "cells" => plain, "finished" => "12" }, "lines" => { "columns" => [1, 2, 1], "rows" => [2, 2] } }
+    made = send_json("POST", "/api/blocks", new)
+
+    assert_equal new["lines"], made["lines"]
+    [[{ "columns" => [1, 2], "rows" => [4] }, "/lines/columns", /add up to 3: allowed are the 4 cells/],
+     [{ "columns" => [4], "rows" => [0, 4] }, "/lines/rows/0", /whole number/],
+     [{ "columns" => [4] }, "/lines/rows", /missing/]].each do |lines, pointer, message|
+      send_json("PATCH", "/api/blocks/#{made['id']}", { "lock_version" => 0, "lines" => lines })
+
+      assert_problem 422, pointer, message
+    end
+    changed = send_json("PATCH", "/api/blocks/#{made['id']}", { "lock_version" => 0, "lines" => nil })
+
+    assert_nil changed["lines"]
+    assert_equal 1, changed["lock_version"]
+  end
+
   # The demo's quilt is set from both of its blocks.
   def test_a_block_that_a_quilt_uses_stays
     block = @maker.blocks.first

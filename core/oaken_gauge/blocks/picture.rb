@@ -64,7 +64,20 @@ module OakenGauge
         SYMMETRIES.select { |name, taking| (columns == rows || !TURNING.include?(name)) && kept?(taking) }.keys
       end
 
+      # @return [Boolean] whether its quarters are one part of it four times, however each is turned
+      def quadrants?
+        return false unless columns == rows && columns.even?
+
+        half = columns / 2
+        parts = rows_of_cells.each_slice(half).flat_map { |band| [band.map { |row| row.first(half) }, band.map { |row| row.last(half) }] }
+        parts.map { |part| turns(part).min }.uniq.one?
+      end
+
       private
+
+      def turns(part)
+        (1..3).reduce([part]) { |all, _| all << all.last.reverse.transpose.map { |row| row.map { |quarters| quarters.rotate(-1) } } }
+      end
 
       def kept?(taking)
         each_quarter.all? do |x, y, q|

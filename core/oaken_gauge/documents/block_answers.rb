@@ -20,9 +20,11 @@ module OakenGauge
       WAY = object(pieces: list(PIECE), units: list(UNIT), seams: said(WHOLE, "Each joins two pieces"), partial_seams: WHOLE,
                    repeats: list(REPEAT), net: said(maybe(AMOUNT), "Fabric used, square inches; null where a unit has no method"),
                    minutes: maybe(AMOUNT), good: said(maybe(SHARE), "Of blocks in which every unit is good"), score: maybe(NUMBER),
-                   may: { drawing: list(object(fabric: TEXT, outline: POINTS), about: "Patches in cells, downwards, for a screen") }).freeze
+                   may: { say: said(TEXT, "What it takes, and how it differs from the first, for a screen"),
+                          drawing: list(object(fabric: TEXT, outline: POINTS), about: "Patches in cells, downwards, for a screen") }).freeze
       APART = object(grid: PLACE, symmetry: list(one_of(*Blocks::Picture::SYMMETRIES.keys)), ways: list(WAY),
-                     ways_in_all: said({ "oneOf" => [WHOLE, TEXT] }, "A string above 2^53, or where there are more")).freeze
+                     ways_in_all: said({ "oneOf" => [WHOLE, TEXT] }, "A string above 2^53, or where there are more"),
+                     may: { grid_said: said(TEXT, "For a screen") }).freeze
 
       QUILT_PIECE = object(for: one_of("sash", "long_sash", "cornerstone", "half_cornerstone", "border", "binding"), fabric: maybe(TEXT),
                            size: list(LENGTH, size: 2, about: "Across and along, as cut"), count: WHOLE, ends: one_of("square", "mitred"),

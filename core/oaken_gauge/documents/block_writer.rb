@@ -11,12 +11,14 @@ module OakenGauge
 
       # @param name [String]
       # @param pieces [Array<Hash>] none for those of the best way, or of a unit on every cell where there are too many cells
+      # @param lines [Blocks::Lines, nil] its columns and rows where they are not one cell each; told where every unit lies on them
       # @return [Hash]
-      def write(name, pieces)
+      def write(name, pieces, lines = nil)
         apart = @picture.taking_apart
-        side = Length.new(apart.cell, @picture.written_in).to_s
-        { "name" => name, "columns" => [side] * apart.picture.columns, "rows" => [side] * apart.picture.rows,
-          "pieces" => pieces.empty? ? best(apart) : pieces }
+        pieces = best(apart) if pieces.empty?
+        across = lines && pieces.map { |piece| lines.across(piece) }
+        columns, rows = across&.all? ? [lines.columns, lines.rows] : [[1] * apart.picture.columns, [1] * apart.picture.rows]
+        { "name" => name, "columns" => lengths(columns), "rows" => lengths(rows), "pieces" => across&.all? ? across : pieces }
       end
 
       # @param pieces [Array<Hash>]
@@ -29,6 +31,10 @@ module OakenGauge
       end
 
       private
+
+      def lengths(sides)
+        sides.map { |cells| Length.new(@picture.taking_apart.cell * cells, @picture.written_in).to_s }
+      end
 
       def best(apart)
         way = apart.soon? ? apart.ways.best.first : apart.cell_by_cell

@@ -21,7 +21,7 @@ module OakenGauge
       def write
         ways = @taking_apart.ways
         { "grid" => [@picture.columns, @picture.rows], "symmetry" => @picture.symmetry, "ways" => told(ways.best),
-          "ways_in_all" => count(ways) }
+          "ways_in_all" => count(ways), **(@view ? { "grid_said" => grid_said } : {}) }
       end
 
       # @param way [Blocks::Way]
@@ -32,6 +32,10 @@ module OakenGauge
 
       private
 
+      def grid_said
+        "#{@picture.columns} × #{@picture.rows} cells#{', four quadrants alike' if @picture.quadrants?}"
+      end
+
       def count(ways)
         return "more than #{ways.count}" unless ways.counted?
 
@@ -39,9 +43,10 @@ module OakenGauge
       end
 
       def told(best)
+        words = WayWords.new(best.first, @measure)
         best.each_with_index.map do |way, i|
           @taking_apart.progress.at(:repeating, i, best.size)
-          way(way)
+          { **way(way), **(@view ? { "say" => words.of(way) } : {}) }
         end
       end
 

@@ -29,6 +29,7 @@ module OakenGauge
         def all
           @all ||= {
             unit: Catalogue::UNIT, tool: Catalogue::TOOL, fabric: Catalogue::FABRIC, picture: DeconstructDocument, pieces: PIECES,
+            lines: Blocks::Lines,
             quilt: KeptQuilt,
             colour: Colour.new, weave: Scalars::Choice.new(BenchDocument::ShelfFabric::WEAVES), maker: Weighing::Maker,
             priorities: Priorities, method: Scalars::Choice.new(Methods.ids), name: Scalars::Text.new, notes: NOTES,

@@ -83,7 +83,12 @@ export type ProjectGiven = {
 export type Cell = Schemas["Cell"];
 /** A block: what it looks like, and the units it is to be made of. */
 export type Block = Schemas["Block"];
-export type BlockGiven = { name: string; picture: Block["picture"]; pieces?: Block["pieces"] };
+export type BlockGiven = {
+  name: string;
+  picture: Block["picture"];
+  pieces?: Block["pieces"];
+  lines?: Block["lines"];
+};
 /** What can be set down on cells at once: quarters by the number of the chosen fabric. */
 export type Stamp = { name: string; cells: number[][][] };
 /** A block out of a file: quarters by colour. */

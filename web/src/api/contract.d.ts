@@ -2288,6 +2288,11 @@ export interface components {
             pieces: {
                 [key: string]: unknown;
             }[];
+            /** @description Its columns and rows in cells of the picture, where they are not one cell each */
+            lines?: {
+                columns: number[];
+                rows: number[];
+            } | null;
             lock_version: number;
         };
         Cell: {
@@ -3029,6 +3034,8 @@ export interface components {
                 /** @description Of blocks in which every unit is good */
                 good: number | null;
                 score: number | null;
+                /** @description What it takes, and how it differs from the first, for a screen */
+                say?: string;
                 /** @description Patches in cells, downwards, for a screen */
                 drawing?: {
                     fabric: string;
@@ -3037,6 +3044,8 @@ export interface components {
             }[];
             /** @description A string above 2^53, or where there are more */
             ways_in_all: number | string;
+            /** @description For a screen */
+            grid_said?: string;
         };
         SizesAnswer: {
             ladder: {

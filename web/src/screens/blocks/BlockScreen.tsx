@@ -106,9 +106,12 @@ function AtWork({ block, fabrics, others }: { block: Block; fabrics: Fabric[]; o
             repeat={3}
             label="Nine blocks side by side"
           />
-          {answer && <p className="quiet">{words(answer.grid, answer.symmetry)}</p>}
-          {ladder.data && (
+          {answer && <p className="quiet">{words(answer.grid_said, answer.symmetry)}</p>}
+          {answer && ladder.data && (
             <Sizes
+              titles={Object.fromEntries(
+                answer.ways.flatMap(({ units }) => units.map((unit) => [unit.kind, unit.title])),
+              )}
               ladder={ladder.data.ladder}
               finished={working.finished}
               onChoose={(finished) => working.change({ finished })}
@@ -160,7 +163,7 @@ const SAYS: Record<string, string> = {
   mirror_falling: "the same across the falling diagonal",
 };
 
-function words([columns = 0, rows = 0]: number[], symmetry: string[]): string {
+function words(grid: string | undefined, symmetry: string[]): string {
   const shown = symmetry.includes("quarter_turn") ? symmetry.filter((one) => one !== "half_turn") : symmetry;
-  return [`${columns} × ${rows} cells`, ...shown.map((one) => SAYS[one] ?? one)].join(" · ");
+  return [grid, ...shown.map((one) => SAYS[one] ?? one)].join(" · ");
 }

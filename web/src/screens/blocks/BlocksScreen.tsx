@@ -12,6 +12,8 @@ import { Notice } from "../../parts/Notice";
 import { type Store, useStored } from "../../parts/useStored";
 import { BlockPicture } from "./BlockPicture";
 import { plainCells } from "./cells";
+import { WIDTHS } from "./GridForm";
+import { sum, told, widths } from "./lines";
 import { ReadSvg } from "./ReadSvg";
 
 const STORE: Store<Block, BlockGiven> = {
@@ -98,27 +100,21 @@ export function BlocksScreen() {
   );
 }
 
-const MOST = 24;
-
-function wholeNumber(text: string): number | null {
-  const number = Number(text);
-  return Number.isInteger(number) && number >= 1 && number <= MOST ? number : null;
-}
-
 type FormProps = { fabrics: Fabric[]; onSave: (given: BlockGiven) => Promise<unknown> };
 
 /** What a new block begins with: its grid, its size, and one fabric all over. */
 function BlockForm({ fabrics, onSave }: FormProps) {
   const [typed, setTyped] = useState({ name: "", columns: "4", rows: "4", finished: "12" });
-  const [columns, rows] = [wholeNumber(typed.columns), wholeNumber(typed.rows)];
+  const [columns, rows] = [widths(typed.columns), widths(typed.rows)];
   const saving = useMutation({
     mutationFn: () =>
       onSave({
         name: typed.name,
         picture: {
-          cells: plainCells(columns ?? 1, rows ?? 1, String(fabrics[0]?.id ?? "1")),
+          cells: plainCells(sum(columns ?? [1]), sum(rows ?? [1]), String(fabrics[0]?.id ?? "1")),
           finished: typed.finished,
         },
+        ...(columns && rows && /\D/.test(told(columns) + told(rows)) && { lines: { columns, rows } }),
       }),
   });
   const error = saving.error instanceof ApiError ? saving.error : null;
@@ -131,7 +127,7 @@ function BlockForm({ fabrics, onSave }: FormProps) {
       onEnter={(text) => setTyped((before) => ({ ...before, [name]: text }))}
     />
   );
-  const counted = (number: number | null) => (number === null ? `allowed is 1 to ${MOST}` : undefined);
+  const counted = (sides: number[] | null) => (sides ? undefined : WIDTHS);
   return (
     <form
       className="add-unit"
@@ -141,9 +137,10 @@ function BlockForm({ fabrics, onSave }: FormProps) {
       }}
     >
       {field("name", "Name", error?.at("/name"))}
-      {field("columns", "Cells across", counted(columns))}
-      {field("rows", "Cells down", counted(rows))}
+      {field("columns", "Columns", counted(columns))}
+      {field("rows", "Rows", counted(rows))}
       {field("finished", "Finished width", error?.at("/picture/finished"))}
+      <p className="quiet">Columns and rows: how many, or how wide each is, such as 1 2 1.</p>
       <FormEnd error={error} pending={saving.isPending} does="Draw" />
     </form>
   );

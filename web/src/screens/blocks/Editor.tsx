@@ -14,8 +14,9 @@ import {
   stamped,
   swapped,
   turned,
-  withCell,
 } from "./cells";
+import { GridForm } from "./GridForm";
+import { filling, fitted, mirroredLines, type Spot, spot, turnedLines } from "./lines";
 import { Stamps, type Stamping } from "./Stamps";
 import type { Working } from "./useBlock";
 
@@ -41,7 +42,7 @@ type Props = {
 
 /** The block's cells: each is cut by a key or a tap, of the two fabrics that are chosen, as fast as they are read off a picture. */
 export function Editor({ working, fabrics, others }: Props) {
-  const { cells, change } = working;
+  const { cells, lines, change } = working;
   const [cut, setCut] = useState<Cut>("rising");
   const [chosen, setChosen] = useState<[string, string, string]>(() => {
     const named = (place: number) => String((fabrics[place] ?? fabrics[0])?.id ?? "");
@@ -49,13 +50,21 @@ export function Editor({ working, fabrics, others }: Props) {
   });
   const [stamp, setStamp] = useState<Stamping | null>(null);
   const [[column, row], setCursor] = useState<[number, number]>([0, 0]);
-  const columns = cells[0]?.length ?? 1;
-  const side = SIZE / Math.max(columns, cells.length);
+  const [refused, setRefused] = useState("");
+  const columns = lines.columns.length;
+  const wide = cells[0]?.length ?? 1;
+  const side = SIZE / Math.max(wide, cells.length);
 
   const goTo = (x: number, y: number) =>
-    setCursor([Math.min(Math.max(x, 0), columns - 1), Math.min(Math.max(y, 0), cells.length - 1)]);
-  const place = (x: number, y: number, how: Cut) =>
-    change({ cells: withCell(cells, x, y, cutCell(how, chosen[0], chosen[1])), pieces: [] });
+    setCursor([Math.min(Math.max(x, 0), columns - 1), Math.min(Math.max(y, 0), lines.rows.length - 1)]);
+  const place = (x: number, y: number, how: Cut) => {
+    const where = spot(lines, x, y);
+    const filled = filling(cutCell(how, chosen[0], chosen[1]), where);
+    setRefused(
+      filled ? "" : `${SIGNS[how].says} needs a square: this place is ${where.wide} by ${where.high}.`,
+    );
+    if (filled) change({ cells: stamped(cells, where.x, where.y, filled), pieces: [] });
+  };
   // On to the next cell, line by line, as one reads.
   const write = (how: Cut) => {
     setCut(how);
@@ -67,8 +76,12 @@ export function Editor({ working, fabrics, others }: Props) {
     const [first, second] = chosen.filter((one) => one !== name);
     setChosen([name, first ?? name, second ?? name]);
   };
-  const setDown = (x: number, y: number) =>
-    stamp ? change({ cells: stamped(cells, x, y, stamp.cells(chosen)), pieces: [] }) : place(x, y, cut);
+  const setDown = (x: number, y: number) => {
+    if (!stamp) return place(x, y, cut);
+    const where = spot(lines, x, y);
+    const room = { wide: wide - where.x, high: cells.length - where.y };
+    change({ cells: stamped(cells, where.x, where.y, fitted(stamp.cells(chosen), where, room)), pieces: [] });
+  };
   const press = (event: KeyboardEvent) => {
     const step = STEPS[event.key];
     const how = CUTS.find((one) => SIGNS[one].key.toLowerCase() === event.key.toLowerCase());
@@ -88,28 +101,21 @@ export function Editor({ working, fabrics, others }: Props) {
     event.stopPropagation();
   };
 
+  const at = spot(lines, column, row);
   return (
     <section className="editor" aria-label="The block, cell by cell">
       <svg
-        viewBox={`0 0 ${columns * side} ${cells.length * side}`}
-        style={{ width: columns * side }}
+        viewBox={`0 0 ${wide * side} ${cells.length * side}`}
+        style={{ width: wide * side }}
         className="block-picture editor-cells"
         tabIndex={0}
         role="application"
-        aria-label={`Cells: row ${row + 1}, column ${column + 1}, ${cells[row]?.[column]?.cut ?? ""}`}
+        aria-label={`Cells: row ${row + 1}, column ${column + 1}, ${cells[at.y]?.[at.x]?.cut ?? ""}`}
         onKeyDown={press}
       >
         {cells.flatMap((line, y) =>
           line.map((cell, x) => (
-            <g
-              key={`${x}/${y}`}
-              transform={`translate(${x * side} ${y * side})`}
-              data-cell={`${x},${y}`}
-              onClick={() => {
-                goTo(x, y);
-                setDown(x, y);
-              }}
-            >
+            <g key={`${x}/${y}`} transform={`translate(${x * side} ${y * side})`}>
               {patches(cell).map(({ fabric, corners }, i) => (
                 <polygon
                   key={i}
@@ -117,11 +123,24 @@ export function Editor({ working, fabrics, others }: Props) {
                   fill={fillOf(fabrics.find((one) => String(one.id) === fabric))}
                 />
               ))}
-              <rect width={side} height={side} className="cell-edge" />
             </g>
           )),
         )}
-        <rect x={column * side} y={row * side} width={side} height={side} className="cell-cursor" />
+        {lines.rows.flatMap((_, y) =>
+          lines.columns.map((_, x) => (
+            <rect
+              key={`${x}/${y}`}
+              {...box(spot(lines, x, y), side)}
+              className="cell-edge"
+              data-cell={`${x},${y}`}
+              onClick={() => {
+                goTo(x, y);
+                setDown(x, y);
+              }}
+            />
+          )),
+        )}
+        <rect {...box(at, side)} className="cell-cursor" />
       </svg>
       <div className="editor-tools">
         <div role="radiogroup" aria-label="How a cell is cut" className="editor-cuts">
@@ -176,28 +195,42 @@ export function Editor({ working, fabrics, others }: Props) {
           chosen={chosen}
           fabrics={fabrics}
           others={others}
-          grid={[columns, cells.length]}
+          grid={[wide, cells.length]}
           onChoose={setStamp}
+        />
+        {refused && (
+          <p role="alert" className="field-error">
+            {refused}
+          </p>
+        )}
+        <GridForm
+          cells={cells}
+          lines={lines}
+          plain={chosen[0]}
+          onChange={(what) => {
+            setCursor([0, 0]);
+            change({ ...what, pieces: [] });
+          }}
         />
         <div className="editor-whole">
           <button
             type="button"
             className="button"
-            onClick={() => change({ cells: turned(cells), pieces: [] })}
+            onClick={() => change({ cells: turned(cells), lines: turnedLines(lines), pieces: [] })}
           >
             Turn
           </button>
           <button
             type="button"
             className="button"
-            onClick={() => change({ cells: mirrored(cells), pieces: [] })}
+            onClick={() => change({ cells: mirrored(cells), lines: mirroredLines(lines), pieces: [] })}
           >
             Mirror
           </button>
           <button
             type="button"
             className="button"
-            disabled={!canGoRound(cells)}
+            disabled={!canGoRound(cells, lines)}
             onClick={() => change({ cells: fourRound(cells), pieces: [] })}
           >
             Copy the first quarter round
@@ -219,4 +252,8 @@ export function Editor({ working, fabrics, others }: Props) {
       </div>
     </section>
   );
+}
+
+function box({ x, y, wide, high }: Spot, side: number) {
+  return { x: x * side, y: y * side, width: wide * side, height: high * side };
 }

@@ -4,14 +4,19 @@ import type { Ladder } from "../../api/client";
 import { spoken } from "../../parts/lengths";
 import { FinishedSize } from "../../parts/Sizes";
 
-type Props = { ladder: Ladder; finished: string; onChoose: (block: string) => void };
+type Props = {
+  ladder: Ladder;
+  /** What a unit of each kind is called. */ titles: Record<string, string | undefined>;
+  finished: string;
+  onChoose: (block: string) => void;
+};
 type Rung = Ladder[number];
 
 const WIDTH = 280;
 const INSET = 10;
 
 /** The block's size on a beam of its own: slide the fence, and see on which marks each unit falls. */
-export function Sizes({ ladder, finished, onChoose }: Props) {
+export function Sizes({ ladder, titles, finished, onChoose }: Props) {
   // The ladder comes best first; here it stands by size, in the order in which sizes grow.
   const rungs = ladder.toSorted((one, other) => sized(one.block) - sized(other.block));
   const at = rungs.findIndex(({ block }) => block === finished);
@@ -62,7 +67,11 @@ export function Sizes({ ladder, finished, onChoose }: Props) {
           />
         </Slider.Root>
       </div>
-      {shown ? <Units rung={shown} /> : <p className="quiet">Between the sizes of this beam.</p>}
+      {shown ? (
+        <Units rung={shown} titles={titles} />
+      ) : (
+        <p className="quiet">Between the sizes of this beam.</p>
+      )}
     </section>
   );
 }
@@ -90,7 +99,7 @@ function different(units: Rung["units"]): Rung["units"] {
   return units.filter((_, i) => told.indexOf(told[i] ?? "") === i);
 }
 
-function Units({ rung }: { rung: Rung }) {
+function Units({ rung, titles }: { rung: Rung; titles: Props["titles"] }) {
   return (
     <ul className="size-units">
       {different(rung.units).map((unit, i) => (
@@ -101,7 +110,7 @@ function Units({ rung }: { rung: Rung }) {
               <FinishedSize length={side} />
             </span>
           ))}{" "}
-          {unit.kind.replaceAll("_", " ")}
+          {titles[unit.kind] ?? unit.kind.replaceAll("_", " ")}
           <span className="quiet">
             {unit.marks.length > 0
               ? `: a mark on ${unit.marks.length} tool${unit.marks.length === 1 ? "" : "s"}`

@@ -20,7 +20,6 @@ type Props = {
 
 /** The ways to cut a block into units, side by side, best first. */
 export function Ways({ answer, current, fabrics, anyChosen, chosen, onChoose, onWeigh, standing }: Props) {
-  const first = answer.ways[0];
   return (
     <section aria-labelledby="ways">
       <h2 id="ways">Ways to take it apart</h2>
@@ -67,7 +66,7 @@ export function Ways({ answer, current, fabrics, anyChosen, chosen, onChoose, on
                 </li>
               ))}
             </ul>
-            <p className="quiet way-figures">{figures(way, first)}</p>
+            <p className="quiet way-figures">{way.say}</p>
             <span className="way-buttons">
               <button
                 type="button"
@@ -119,21 +118,4 @@ function Size({ finished }: { finished: string | string[] }) {
 function count({ ways_in_all: all }: Apart): string {
   const words = typeof all === "number" ? all.toLocaleString("en") : all.replace(/\B(?=(\d{3})+$)/g, ",");
   return all === 1 ? "There is one way." : `There are ${words} ways.`;
-}
-
-/** What a way takes, and what it takes more or less than the first. */
-function figures(way: Way, first: Way | undefined): string {
-  const seams = `${way.seams} ${way.seams === 1 ? "seam" : "seams"}`;
-  if (way.net === null || way.minutes === null || way.good === null)
-    return `${seams}. A unit here has no method with your tools.`;
-  const told = [
-    seams,
-    `${Math.round(way.net)} sq in of fabric`,
-    `${Math.round(way.minutes)} min`,
-    `${Math.round(100 * way.good)} in 100 blocks with every unit good`,
-  ];
-  const more = first && first !== way ? way.seams - first.seams : 0;
-  return (
-    told.join(" · ") + (more > 0 ? `. ${more} ${more === 1 ? "seam" : "seams"} more than the first.` : ".")
-  );
 }

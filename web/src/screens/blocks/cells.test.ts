@@ -2,6 +2,7 @@ import { expect, test } from "vitest";
 
 import {
   canGoRound,
+  plainCells,
   cellOf,
   cutCell,
   fourRound,
@@ -38,7 +39,14 @@ test("a quarter goes round the middle", () => {
     ["abba", "aabb"],
     ["bbaa", "baab"],
   ]);
-  expect(canGoRound([[cell, cell]])).toBe(false);
+  const plain = (columns: number, rows: number) => plainCells(columns, rows, "a");
+  const goes = (columns: number[], rows: number[]) =>
+    canGoRound(plain(columns.reduce((a, b) => a + b), rows.reduce((a, b) => a + b)), { columns, rows }); // prettier-ignore
+  expect(goes([1, 1], [1])).toBe(false);
+  expect(goes([2, 1, 1, 2], [2, 1, 1, 2])).toBe(true);
+  // The middle column lies across the middle; and columns that rows are not like.
+  expect(goes([1, 2, 1], [1, 2, 1])).toBe(false);
+  expect(goes([1, 2, 2, 1], [2, 1, 1, 2])).toBe(false);
 });
 
 test("two fabrics are swapped everywhere", () => {

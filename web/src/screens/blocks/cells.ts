@@ -38,11 +38,6 @@ export function plainCells(columns: number, rows: number, fabric: string): Cells
   );
 }
 
-/** The same cells with one changed. */
-export function withCell(cells: Cells, column: number, row: number, cell: Cell): Cells {
-  return cells.map((line, y) => (y === row ? line.map((one, x) => (x === column ? cell : one)) : line));
-}
-
 /** The same cells with others set down on them, as far as they reach. */
 export function stamped(cells: Cells, column: number, row: number, stamp: Cells): Cells {
   return cells.map((line, y) =>
@@ -91,8 +86,12 @@ export function fourRound(cells: Cells): Cells {
   ];
 }
 
-export function canGoRound(cells: Cells): boolean {
-  return cells.length % 2 === 0 && cells.length === cells[0]?.length;
+/** Whether its quarters are squares that its columns and rows part it into, each like the first when it is turned. */
+export function canGoRound(cells: Cells, { columns, rows }: { columns: number[]; rows: number[] }): boolean {
+  const half = cells.length / 2;
+  const alike = String(columns) === String(rows) && String(columns) === String(columns.toReversed());
+  const parted = columns.some((_, i) => columns.slice(0, i).reduce((all, one) => all + one, 0) === half);
+  return cells.length === cells[0]?.length && alike && parted;
 }
 
 /** Two fabrics for one another, everywhere. */

@@ -3,21 +3,24 @@ import { useState } from "react";
 import { api, type Block } from "../../api/client";
 import { useAutosave } from "../../parts/useAutosave";
 import type { Cells } from "./cells";
+import { eachCell, type Lines } from "./lines";
 
 /** What is drawn and chosen of a block, one step of the work. */
-type State = { cells: Cells; finished: string; pieces: Block["pieces"] };
+type State = { cells: Cells; lines: Lines; finished: string; pieces: Block["pieces"] };
 
 function stateOf(block: Block): State {
   const finished = block.picture.finished;
   return {
     cells: block.picture.cells,
+    lines: block.lines ?? eachCell(block.picture.cells),
     finished: Array.isArray(finished) ? (finished[1] ?? "") : finished,
     pieces: block.pieces,
   };
 }
 
-function save(seen: Block, { cells, finished, pieces }: State): Promise<Block> {
-  return api.changeBlock(seen, { picture: { cells, finished }, pieces });
+function save(seen: Block, { cells, lines, finished, pieces }: State): Promise<Block> {
+  const single = [...lines.columns, ...lines.rows].every((side) => side === 1);
+  return api.changeBlock(seen, { picture: { cells, finished }, pieces, lines: single ? null : lines });
 }
 
 /** A block while it is worked on: its steps back and forth, and saving it when the hand rests. */
