@@ -59,12 +59,13 @@ module OakenGauge
     end
 
     # @param document [Hash] a quilt document with string keys, as docs/formats describes it
-    # @param view [Boolean] add a drawing for a screen
+    # @param view [Boolean] add a drawing for a screen, and how it is made on foundation sheets
     # @return [Hash] its size, its units, what else is cut for it, and what to buy
     def quilt(document, view: false)
       read = read(document, Documents::QuiltDocument, most: Documents::Inspection::WHOLE)
       quilt = read.quilt
-      Documents::QuiltWriter.new(quilt, read.buying(quilt), read.written_in, view: view).write
+      answer = Documents::QuiltWriter.new(quilt, read.buying(quilt), read.written_in, view: view).write
+      view ? answer.merge("panels" => Documents::PanelsWriter.new(read.panels, read.seam, read.written_in).write) : answer
     end
 
     # @param setting [Hash] how blocks are set
@@ -150,6 +151,14 @@ module OakenGauge
     # @return [Units::Unit]
     def read_unit(document)
       Documents.read(document) { |node| Documents::Catalogue::UNIT.read(node) }
+    end
+
+    # @param unit [Units::Unit]
+    # @param times [Integer]
+    # @return [Hash] the document of so many times as many
+    def so_many_times(unit, times)
+      more = unit.hands ? { hands: unit.hands.transform_values { |count| count * times } } : unit.class.so_many(unit.count * times)
+      unit.with(**more).to_document.tap { |document| read_unit(document) }
     end
 
     # @param document [Hash]

@@ -11,7 +11,8 @@ module Server
 
     # @return [Hash]
     def document
-      OakenGauge.bench({ "oaken_gauge" => 1, "maker" => { "name" => @maker.name, **@maker.profile, "priorities" => @maker.priorities },
+      OakenGauge.bench({ "oaken_gauge" => 1, "maker" => { "name" => @maker.name, **@maker.profile, "priorities" => @maker.priorities,
+                                                          **(@maker.places ? { "places" => @maker.places } : {}) },
                          "tools" => kept.map(&:document), "retired" => kept.select(&:retired).map(&:key),
                          "fabrics" => @maker.fabrics.map { |fabric| fabric(fabric) },
                          "blocks" => @maker.blocks.map { |block| block(block) },
@@ -65,7 +66,12 @@ module Server
       setting = kept["setting"]
       entries = kept["blocks"].select { |entry| names.key?(entry["id"]) }
       { "blocks" => entries.map { |entry| names[entry["id"]] }, "counts" => entries.map { |entry| entry["count"] }.compact,
-        "setting" => setting.merge(rename(setting)), **kept.slice("binding", "backing").transform_values { |part| renamed(part) } }
+        "setting" => setting.merge(rename(setting)), **kept.slice("binding", "backing").transform_values { |part| renamed(part) },
+        **colourways(kept.fetch("colourways", [])) }
+    end
+
+    def colourways(kept)
+      kept.empty? ? {} : { "colourways" => kept.map { |one| named(one).transform_keys { |id| ids.fetch(id.to_i, id) } } }
     end
 
     def rename(setting)

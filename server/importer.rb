@@ -62,8 +62,8 @@ module Server
     end
 
     def make(document)
-      Models::Maker.create!(name: document.fetch("name", "Maker"), profile: document.except("name", "priorities"),
-                            priorities: document.fetch("priorities", {}))
+      Models::Maker.create!(name: document.fetch("name", "Maker"), profile: document.except("name", "priorities", "places"),
+                            priorities: document.fetch("priorities", {}), places: document["places"])
     end
 
     # @return [String] the id it goes by here

@@ -14,7 +14,8 @@ module Server
 
     # @return [Hash] a quilt document
     def document
-      { **@kept, "blocks" => blocks, "seam_allowance" => @seam, "stock" => stock, **@maker.question.slice("tools", "maker") }
+      { **@kept.except("colourways"), "blocks" => blocks, "seam_allowance" => @seam, "stock" => stock,
+        **@maker.question.slice("tools", "maker") }
     end
 
     private

@@ -8,6 +8,9 @@ module Server
   #     { name: keys.text("name") }.compact
   #   end
   class Reading
+    # Entries of a list.
+    MOST = 400
+
     # @param document [Object] a request's JSON
     # @yield [Reading]
     # @return what the block makes of it
@@ -33,6 +36,21 @@ module Server
     # @return [Boolean] whether it says that there is none
     def none?(key)
       @node.key?(key) && at(key).value.nil?
+    end
+
+    # @param key [String] of a list
+    # @yield [Reading] each entry
+    # @return [Array, nil] nil where there is no list
+    def each(key)
+      list = at(key)
+      return list.refuse("a list of 1 to #{MOST}") unless list.value.is_a?(Array) && list.value.size.between?(1, MOST)
+
+      list.value.each_index.map { |place| yield self.class.new(list.child(place)) }
+    end
+
+    # @return [Boolean] whether these keys are there, and no others
+    def fit?(keys)
+      @node.keys_fit?(required: keys)
     end
 
     # @return [Integer, nil]

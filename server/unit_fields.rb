@@ -13,13 +13,14 @@ module Server
       @stored = unit
     end
 
+    # @param times [Integer] so many times as many as are told
     # @return [Hash] label:, spec: and fabrics:, those that were given
-    def read
+    def read(times: 1)
       spec = @keys.value("unit")
       fabrics = @keys.value("fabrics", :shelf)
       check_shelf(fabrics) if fabrics
       check_roles(spec, fabrics) if spec || @stored
-      { label: @keys.value("label", :name), spec: spec&.to_document, fabrics: fabrics }.compact
+      { label: @keys.value("label", :name), spec: (OakenGauge.so_many_times(spec, times) if spec), fabrics: fabrics }.compact
     end
 
     private

@@ -117,6 +117,12 @@ module OakenGauge
       read(document, Documents::FittingDocument).answer
     end
 
+    # @param document [Hash] "setting", and "counts", how often each of several blocks was made
+    # @return [Hash] "counts" that add up to what the setting holds
+    def share_blocks(document)
+      read(document, Documents::SharingDocument).answer
+    end
+
     # @return [Array<Hash>] what quilts are made for: "name", "width", "length", "drop"
     def places
       Quilts::Fitting::PLACES.map { |place| place.to_h.to_h { |key, one| [key.to_s, key == :name ? one : Length.new(one).to_s] } }

@@ -14,7 +14,12 @@ module Server
         counts = document.fetch("counts", [])
         { "blocks" => blocks.each_with_index.map { |block, i| { "id" => block.id, "count" => counts[i] }.compact },
           "setting" => setting.merge(with_stored(setting)),
-          **document.slice("binding", "backing").transform_values { |part| with_fabric(part) } }
+          **document.slice("binding", "backing").transform_values { |part| with_fabric(part) }, **colourways(document) }
+      end
+
+      def colourways(document)
+        kept = document.fetch("colourways", [])
+        kept.empty? ? {} : { "colourways" => kept.map { |one| one.to_h { |*pair| stored(pair) } } }
       end
 
       def with_stored(setting)

@@ -10,7 +10,7 @@ module Server
       end
 
       patch "/api/maker" do
-        version, changes = read(required: %w[lock_version], optional: %w[profile priorities]) { |keys| [keys.version, fields(keys)] }
+        version, changes = read(required: %w[lock_version], optional: %w[profile priorities places]) { |keys| [keys.version, fields(keys)] }
         save_over(maker, version) { |one| one.update!(changes) }
         answer Models::Maker.at_bench.to_document
       end
@@ -28,7 +28,11 @@ module Server
 
       def fields(keys)
         { profile: keys.document("profile", :maker),
-          priorities: keys.document("priorities") }.compact
+          priorities: keys.document("priorities"), **places(keys) }.compact.merge(keys.none?("places") ? { places: nil } : {})
+      end
+
+      def places(keys)
+        { places: keys.value("places")&.map(&:to_document) }
       end
     end
   end

@@ -12,11 +12,15 @@ module Server
 
       # What quilts are made for, and how many blocks cover that; nothing is stored.
       get "/api/places" do
-        answer({ "places" => OakenGauge.places })
+        answer({ "places" => maker.places || OakenGauge.places, "usual" => maker.places.nil?, "lock_version" => maker.lock_version })
       end
 
       post "/api/fit" do
         answer OakenGauge.fit_quilt(object(document))
+      end
+
+      post "/api/share" do
+        answer OakenGauge.share_blocks(object(document))
       end
 
       private

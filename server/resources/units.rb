@@ -11,6 +11,14 @@ module Server
         answer unit.reload.to_document, status: 201
       end
 
+      # What a block or a quilt counts, so many times over: all of them, or none. One that is there by its name already is
+      # changed to what is counted now.
+      post "/api/projects/:id/units/counted" do
+        project = Models::Maker.at_bench.projects.find(params["id"])
+        counted = read(required: %w[units], optional: %w[times]) { |keys| counted(keys, project) }
+        answer({ "units" => Models::Unit.transaction { counted.map { |fields| put(project, fields).reload.to_document } } }, status: 201)
+      end
+
       patch "/api/units/:id" do
         version, fields = read(required: %w[lock_version], optional: %w[label unit fabrics]) do |keys|
           [keys.version, UnitFields.new(keys, find.project, find).read]
@@ -34,6 +42,17 @@ module Server
       end
 
       private
+
+      def counted(keys, project)
+        times = keys.value("times") || 1
+        keys.each("units") { |one| UnitFields.new(one, project).read(times: times) if one.fit?(%w[label unit fabrics]) }.to_a.compact
+      end
+
+      def put(project, fields)
+        there = project.units.find_by(label: fields[:label])
+        there&.update!(**fields.except(:fabrics), updated_at: Time.now)
+        (there || at_the_end(project, fields.except(:fabrics))).tap { |unit| set_fabrics(unit, fields) }
+      end
 
       def at_the_end(project, fields)
         project.units.create!(position: project.units.maximum(:position).to_i + 1, **fields)

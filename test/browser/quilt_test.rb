@@ -80,6 +80,73 @@ class QuiltScreenTest < BrowserCase
     assert_selector "svg[aria-label='Colourway 1']"
     assert_selector "svg[aria-label='Colourway 2']"
     assert_field "Colourway 1: in place of #{names[0]}", with: @maker.fabrics.first.id.to_s
+    eventually { @project.reload.quilt&.fetch("colourways", nil)&.size == 2 }
+    page.refresh
+
+    assert_field "Colourway 2: in place of #{names[0]}", with: @maker.fabrics[2].id.to_s
+  end
+
+  # Of two blocks six each, of 16 places eight; on point 4 by 4 are 16, and 9 between.
+  def test_several_blocks_are_shared_out
+    @maker.blocks.create!(name: "Tern", picture: @maker.blocks.first.picture)
+    page.refresh
+    click_button "Another block"
+
+    assert_selector "#count-0[value='6']"
+    fill_in "Across", with: "4"
+    find("h1").click
+
+    assert_text "Share them out"
+    click_button "Share them out"
+
+    assert_selector "#count-1[value='8']"
+    select "on point", from: "Blocks stand"
+    click_button "Share them out"
+
+    assert_selector "#count-0[value='16']"
+    assert_selector "#count-1[value='9']"
+    eventually { @project.reload.quilt&.fetch("blocks")&.map { |entry| entry["count"] } == [16, 9] }
+  end
+
+  # A size of her own is kept in the list, and taken off it again.
+  def test_places_of_her_own
+    find("summary", text: "For a bed, a wall, a lap").click
+    find("summary", text: "Change this list").click
+    { "Its width" => "20", "Its length" => "60 1/2", "Name" => "The window seat" }.each { |field, value| fill_in field, with: value }
+    click_button "Save this size"
+
+    assert_select "It is for", with_options: ["The window seat", "A lap"]
+    page.refresh
+    find("summary", text: "For a bed, a wall, a lap").click
+    select "The window seat", from: "It is for"
+
+    assert_field "Its length", with: "60 1/2"
+    find("summary", text: "Change this list").click
+    click_button "Remove it"
+
+    assert_no_selector "option", text: "The window seat"
+    click_button "Reset the list"
+
+    assert_no_button "Reset the list"
+  end
+
+  # Side and corner triangles are weighed like any unit.
+  def test_triangles_at_the_edge_are_weighed
+    select "on point", from: "Blocks stand"
+
+    assert_selector ".quilt-figures li", text: "10 setting triangles"
+    click_button "Weigh these units"
+
+    assert_selector "h1", text: /Quilt: /, visible: :all
+    assert_equal(%w[long_side legs], @project.reload.units.last(2).map { |unit| unit.spec["grain"] })
+  end
+
+  # Blocks of 9 are six cells of 1 1/2, and no whole number of 2: twelve panels, joined by eleven seams.
+  def test_it_is_told_how_it_is_made_on_foundation_sheets
+    within("section", text: "On foundation sheets") do
+      assert_selector "li", text: /12 panels of 6 × 6 cells.*12 sheets, with 11 seams to join panels/m
+      assert_text "The block is no whole number of cells."
+    end
   end
 
   # The pick is seen from the quilt, and so is a quilt that asks for another number since.

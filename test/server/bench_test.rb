@@ -37,7 +37,7 @@ class BenchResourceTest < ServerCase
   # Of a file with columns of several widths, its pieces on them; and of one whose units need smaller cells than its columns.
   def test_columns_of_blocks_are_kept
     squares = ->(at, span) { { "kind" => span.uniq.one? ? "square" : "rectangle", "at" => at, "span" => span, "turn" => 0, "mirror" => false } }
-    wide = [squares.([0, 0], [1, 1]), squares.([1, 0], [1, 1]), squares.([2, 0], [1, 1])].map { |piece| { **piece, "fabrics" => { "patch" => "kelp" } } }
+    wide = [squares.call([0, 0], [1, 1]), squares.call([1, 0], [1, 1]), squares.call([2, 0], [1, 1])].map { |piece| { **piece, "fabrics" => { "patch" => "kelp" } } }
     wide[1] = wide[1].merge("kind" => "rectangle", "turn" => 0)
     diamond = { "kind" => "square_in_square", "at" => [0, 0], "span" => [1, 1], "turn" => 0, "mirror" => false,
                 "fabrics" => { "center" => "kelp", "corners" => "chalk" } }

@@ -55,6 +55,78 @@ class QuiltsResourceTest < ServerCase
     assert_problem 404
   end
 
+  # Sides of 9√2, 12.728, and legs of 9/√2, 6.364, as the nearest sixty-fourths; cut by hand from squares of 14 and 7 1/4.
+  def test_triangles_at_the_edge_are_units_to_be_weighed
+    units = send_json("POST", "/api/projects/#{@project.id}/quilt", quilt(fabrics: { "triangles" => "2" }))["triangle_units"]
+
+    assert_equal([["triangle", "12 47/64", 10, { "patch" => "2" }], ["triangle", "6 23/64", 4, { "patch" => "2" }]],
+                 units.map { |unit| unit.values_at("kind", "finished", "count", "fabrics") })
+    squares = units.map do |unit|
+      send_json("POST", "/api/weigh", { "unit" => unit.except("fabrics", "title", "plural") })["methods"].first["cuts"].first["size"].first
+    end
+
+    assert_equal ["14", "7 1/4"], squares
+  end
+
+  # The demo's sheet has cells of 1 1/2: six of them make 9.
+  def test_on_foundation_sheets
+    panels = send_json("POST", "/api/projects/#{@project.id}/quilt", quilt)["panels"]
+
+    assert_equal(["1", "1 1/2", "2"], panels.map { |one| one["cell"] })
+    assert_match(/whole number/, panels.last["say"])
+    assert_equal [[6, 6], [["9 1/2", "9 1/2"]]], [panels[1]["block"], panels[1]["panels"].map { |one| one["square_up"] }]
+  end
+
+  # By hand: 18 and 6 of 24 are three quarters and one; of 20 that is 15 and 5. On point 3 by 4 are 12 and 6 between.
+  def test_several_blocks_are_shared_out
+    { [[18, 6], { "layout" => "straight", "across" => 4, "down" => 5 }] => [15, 5],
+      [[6, 3, 3], { "layout" => "straight", "across" => 2, "down" => 5 }] => [5, 3, 2],
+      [[98, 1, 1], { "layout" => "straight", "across" => 2, "down" => 2 }] => [2, 1, 1],
+      [[5, 5], { "layout" => "on_point", "across" => 3, "down" => 4 }] => [12, 6] }.each do |(counts, setting), shared|
+      assert_equal shared, send_json("POST", "/api/share", { "counts" => counts, "setting" => setting })["counts"]
+    end
+    send_json("POST", "/api/share", { "counts" => [1] * 5, "setting" => { "layout" => "straight", "across" => 2, "down" => 2 } })
+
+    assert_problem 422, "/counts", /more blocks than/
+  end
+
+  # A list of her own stands in place of the usual one, and goes with her file.
+  def test_places_of_her_own
+    usual = fetch("/api/places")
+    hers = [{ "name" => "The window seat", "width" => "20", "length" => "60.5" }]
+    send_json("PATCH", "/api/maker", { "lock_version" => usual["lock_version"], "places" => hers })
+    kept = fetch("/api/places")
+
+    assert_equal [true, false], [usual["usual"], kept["usual"]]
+    assert_equal [{ "name" => "The window seat", "width" => "20", "length" => "60 1/2", "drop" => "0" }], kept["places"]
+    assert_equal kept["places"], fetch("/api/bench")["maker"]["places"]
+    assert_equal kept["places"], Server::Importer.new(fetch("/api/bench")).import.places
+    send_json("PATCH", "/api/maker", { "lock_version" => kept["lock_version"], "places" => [hers.first.merge("width" => "wide")] })
+
+    assert_problem 422, "/places/0/width"
+    send_json("PATCH", "/api/maker", { "lock_version" => kept["lock_version"], "places" => nil })
+
+    assert_equal usual["places"], fetch("/api/places")["places"]
+  end
+
+  # Other fabrics for the same quilt are kept with it, and go with the file by their names there.
+  def test_colourways_are_kept
+    ids = @maker.fabrics.first(3).map { |fabric| fabric.id.to_s }
+    ways = [{ ids[0] => ids[2] }, {}]
+    kept = send_json("PATCH", "/api/projects/#{@project.id}", { "lock_version" => 0, "quilt" => { **quilt, "colourways" => ways } })
+
+    assert_equal ways, kept["quilt"]["colourways"]
+    assert_equal 18, send_json("POST", "/api/projects/#{@project.id}/quilt", kept["quilt"])["blocks"]
+    file = fetch("/api/bench")
+    names = file["fabrics"].first(3).map { |fabric| fabric["id"] }
+
+    assert_equal [{ names[0] => names[2] }, {}], file["projects"].first["colourways"]
+    elsewhere = Server::Importer.new(file).import
+    there = elsewhere.fabrics.first(3).map { |fabric| fabric.id.to_s }
+
+    assert_equal [{ there[0] => there[2] }, {}], elsewhere.projects.first.quilt["colourways"]
+  end
+
   # A lap of 54 by 66 in blocks of 9 is 6 by 8: 66 is no multiple of 9, and 8 cover it.
   def test_how_many_blocks_a_place_takes
     lap = fetch("/api/places")["places"].find { |place| place["name"] == "A lap" }

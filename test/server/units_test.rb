@@ -81,6 +81,43 @@ class UnitsResourceTest < ServerCase
     assert_equal 1, answers.count(200)
   end
 
+  COUNTED = [{ "label" => "Gull: geese", "unit" => { "kind" => "flying_geese", "finished" => %w[2 4], "count" => 4 }, "fabrics" => {} },
+             { "label" => "Gull: three", "unit" => { "kind" => "three_triangle", "finished" => "4", "count" => { "left" => 1, "right" => 2 } },
+               "fabrics" => {} }].freeze
+
+  # What a block counts, for six of them: 24, and 6 left and 12 right. Sent again, the same units are changed.
+  def test_counted_units_come_all_together
+    path = "/api/projects/#{@project.id}/units/counted"
+    first = send_json("POST", path, { "units" => COUNTED, "times" => 6 })["units"]
+
+    assert_equal([24, { "left" => 6, "right" => 12 }], first.map { |unit| unit["unit"]["count"] })
+    again = send_json("POST", path, { "units" => COUNTED, "times" => 2 })["units"]
+
+    assert_equal(first.map { |unit| unit["id"] }, again.map { |unit| unit["id"] })
+    assert_equal([[8, 1], [{ "left" => 2, "right" => 4 }, 1]], again.map { |unit| [unit["unit"]["count"], unit["lock_version"]] })
+    assert_equal 7, @project.units.count
+  end
+
+  # One that cannot be leaves the others away as well.
+  def test_counted_units_come_all_or_none
+    path = "/api/projects/#{@project.id}/units/counted"
+    { [COUNTED.first, { **COUNTED.last, "unit" => { "kind" => "heart" } }] => "/units/1/unit/kind",
+      [COUNTED.first, COUNTED.last.except("label")] => "/units/1/label",
+      [COUNTED.first, { **COUNTED.last, "fabrics" => { "half" => 999 } }] => "/units/1/fabrics/half",
+      [] => "/units", 3 => "/units" }.each do |units, pointer|
+      send_json("POST", path, { "units" => units })
+
+      assert_problem 422, pointer, /allowed|missing/
+    end
+    send_json("POST", path, { "units" => COUNTED, "times" => 0 })
+
+    assert_problem 422, "/times"
+    send_json("POST", path, { "units" => [COUNTED.first.merge("unit" => COUNTED.first["unit"].merge("count" => 50_000))], "times" => 10 })
+
+    assert_problem 422
+    assert_equal 5, @project.units.count
+  end
+
   def test_a_changed_size_keeps_the_pick_as_it_was
     pick(0)
     changed = send_json("PATCH", "/api/units/#{@unit.id}", { "lock_version" => 1, "unit" => SPEC })

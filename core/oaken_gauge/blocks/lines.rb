@@ -54,11 +54,15 @@ module OakenGauge
       private
 
       def moved(piece)
-        spans = [columns, rows].zip(piece.fetch("at"), piece.fetch("span", [1, 1])).map do |sides, first, count|
-          edges = sides.reduce([0]) { |all, side| all << (all.last + side) }
-          [first, first + count].map { |place| yield edges, place }
+        spans = edges.zip(piece.fetch("at"), piece.fetch("span", [1, 1])).map do |sides, first, count|
+          [first, first + count].map { |place| yield sides, place }
         end
         piece.merge("at" => spans.map(&:first), "span" => spans.map { |from, to| to - from }) unless spans.flatten.any?(&:nil?)
+      end
+
+      # Where columns and rows begin and end, in cells.
+      def edges
+        [columns, rows].map { |sides| sides.reduce([0]) { |all, side| all << (all.last + side) } }
       end
     end
   end

@@ -44,11 +44,15 @@ module OakenGauge
       # @return [Array<Array(String, Array<Array(Numeric, Numeric)>)>] of each patch its fabric and its corners, inches from the
       #   upper left corner of the block, downwards
       def outlines
-        all.flat_map do |placed|
+        corners.flat_map do |corner, placed|
           piece = placed.piece
-          corner = [@block.columns, @block.rows].zip(piece.at).map { |sizes, first| sizes.first(first).sum }
           Lying.outlines(placed.unit, placed.fabrics, turn: piece.turn, mirror: piece.mirror, corner: corner)
         end
+      end
+
+      # @return [Array<Array((Rational, Rational), Placed)>] each with the upper left corner of the cells it lies on, inches
+      def corners
+        all.map { |placed| [[@block.columns, @block.rows].zip(placed.piece.at).map { |sizes, first| sizes.first(first).sum }, placed] }
       end
 
       # @return [Array<Rational>] of every column and row, inches

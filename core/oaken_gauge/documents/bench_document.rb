@@ -17,6 +17,7 @@ module OakenGauge
       class Maker < Weighing::Maker
         text :name, default: nil
         nested :priorities, Priorities, default: nil
+        list :places, -> { PlaceDocument }, within: 0..50, default: nil
       end
 
       # A fabric on the shelf: what it is called and looks like, and its form.
@@ -110,6 +111,7 @@ module OakenGauge
         list :counts, Scalars::Whole.new(1..10_000), within: 0..100, default: [].freeze
         nested :binding, -> { QuiltDocument::Binding }, default: nil
         nested :backing, -> { QuiltDocument::Backing }, default: nil
+        list :colourways, KeptQuilt::COLOURWAY, within: 0..KeptQuilt::MOST_COLOURWAYS, default: [].freeze
         list :units, Unit, within: 0..400, default: [].freeze, always: true
       end
 

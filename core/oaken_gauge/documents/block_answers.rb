@@ -40,12 +40,18 @@ module OakenGauge
                              block: list(NUMBER, size: 2), ground: maybe(TEXT), blocks: list(list(OUTLINED)),
                              places: list(object(block: WHOLE, middle: list(NUMBER, size: 2), turned: WHOLE)), filling: list(OUTLINED),
                              borders: list(object(width: AMOUNT, fabric: maybe(TEXT), mitred: YES))).freeze
+      PANEL = object(cells: list(WHOLE, size: 2), count: WHOLE,
+                     square_up: list(LENGTH, size: 2, about: "Unfinished, across and down")).freeze
+      PANELS = object(cell: LENGTH, sheet: TEXT, holds: list(WHOLE, size: 2, about: "Cells across and down"), assumed: YES,
+                      may: { say: said(TEXT, "Why the quilt does not fit on it"), block: list(WHOLE, size: 2), joins: WHOLE, sheets: WHOLE,
+                             panels: list(PANEL) }).freeze
       QUILT = object(finished: list(LENGTH, size: 2, about: "Width and height, to the nearest 1/16"), exact: list(AMOUNT, size: 2),
                      blocks: WHOLE, units: list(QUILT_UNIT), pieces: list(QUILT_PIECE), setting_triangles: by_name(TRIANGLES),
                      binding: object(strips: WHOLE, length: LENGTH), backing: BACKING, batting: list(LENGTH, size: 2),
                      buy: list(object(fabric: TEXT, length: LENGTH, yards: TEXT)),
                      not_bought: list({ "type" => "object" }, about: "Units that no method makes with these tools"),
-                     may: { drawing: QUILT_DRAWING }).freeze
+                     may: { drawing: QUILT_DRAWING, triangle_units: list(QUILT_UNIT, about: "At the edge, for a screen"),
+                            panels: list(PANELS, about: "On foundation sheets, for a screen") }).freeze
 
       NAMED = { "DeconstructAnswer" => APART, "QuiltAnswer" => QUILT }.freeze
     end

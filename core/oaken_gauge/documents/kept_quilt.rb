@@ -14,12 +14,17 @@ module OakenGauge
         integer :count, within: 1..10_000, default: nil
       end
 
+      # The same quilt in other fabrics: of each fabric that has another in its place, which.
+      COLOURWAY = Composites::Mapping.new(Scalars::Text.new, most: 200)
+      MOST_COLOURWAYS = 6
+
       list :blocks, Entry, within: 1..100
       nested :setting, -> { Blocks::Setting }
       nested :binding, -> { QuiltDocument::Binding }, default: nil
       rule(:blocks, at: ->(blocks) { uncounted(blocks).map { |place| ["blocks", place, "count"] } },
                     say: "is missing: allowed is how often each of several blocks is made") { |blocks| uncounted(blocks).empty? }
       nested :backing, -> { QuiltDocument::Backing }, default: nil
+      list :colourways, COLOURWAY, within: 0..MOST_COLOURWAYS, default: [].freeze
 
       class << self
         private

@@ -13,6 +13,8 @@ module OakenGauge
       NOTES = Scalars::Text.new(most: 10_000, lines: true, blank: true)
       # The text of a file that is sent inside a document.
       FILE = Scalars::Text.new(most: 512 * 1024, lines: true)
+      # What quilts are made for.
+      PLACES = Composites::Nothing.new(Composites::List.new(Composites::Nested.new(-> { PlaceDocument }), 0..50))
       # The units of a block.
       PIECES = Composites::List.new(Composites::Nested.new(-> { Blocks::Block::Piece }), 0..10_000)
 
@@ -29,7 +31,7 @@ module OakenGauge
         def all
           @all ||= {
             unit: Catalogue::UNIT, tool: Catalogue::TOOL, fabric: Catalogue::FABRIC, picture: DeconstructDocument, pieces: PIECES,
-            lines: Blocks::Lines,
+            lines: Blocks::Lines, places: PLACES, times: Scalars::Whole.new(1..10_000),
             quilt: KeptQuilt,
             colour: Colour.new, weave: Scalars::Choice.new(BenchDocument::ShelfFabric::WEAVES), maker: Weighing::Maker,
             priorities: Priorities, method: Scalars::Choice.new(Methods.ids), name: Scalars::Text.new, notes: NOTES,

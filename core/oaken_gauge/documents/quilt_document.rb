@@ -64,6 +64,11 @@ module OakenGauge
         end
       end
 
+      # @return [Array<Quilts::Panels>] the quilt on each foundation sheet
+      def panels
+        Quilts::Panels.sheets(tools.to_a, seam).map { |sheet| Quilts::Panels.new(entries, setting, sheet) }
+      end
+
       private
 
       def asked

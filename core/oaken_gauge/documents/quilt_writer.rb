@@ -27,10 +27,15 @@ module OakenGauge
           "pieces" => @quilt.pieces.map { |piece| piece(piece) }, "setting_triangles" => triangles, **finishing, "buy" => buy,
           "not_bought" => @buying.unmade.map do |counted|
             unit(counted).slice("kind", "finished")
-          end, **(@view ? { "drawing" => QuiltDrawingWriter.new(@quilt.drawing).write } : {}) }
+          end, **(@view ? seen : {}) }
       end
 
       private
+
+      def seen
+        { "drawing" => QuiltDrawingWriter.new(@quilt.drawing).write,
+          "triangle_units" => @quilt.triangle_units.map { |counted| unit(counted) } }
+      end
 
       def units
         @quilt.units.map { |counted| unit(counted) }

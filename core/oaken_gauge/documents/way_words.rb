@@ -39,12 +39,16 @@ module OakenGauge
 
       # Units that are in one of the two only.
       def others(way)
-        here, there = [way, @first].map(&:kinds)
-        more, less = [[here, there], [there, here]].map { |mine, its| mine.to_h { |unit, count| [unit, count - its.fetch(unit, 0)] } }
-                                                   .map { |rest| rest.select { |_, count| count.positive? } }
-        return if [more, less].any? { |units| units.size > MOST || units.empty? }
+        more = beside(way.kinds, @first.kinds)
+        less = beside(@first.kinds, way.kinds)
+        return unless [more, less].all? { |units| units.size.between?(1, MOST) }
 
         "#{listed(more)} in place of #{listed(less)}"
+      end
+
+      # Of these units so many as the others have fewer.
+      def beside(these, others)
+        these.to_h { |unit, count| [unit, count - others.fetch(unit, 0)] }.select { |_, count| count.positive? }
       end
 
       def listed(units)

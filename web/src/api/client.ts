@@ -95,6 +95,8 @@ export type Stamp = { name: string; cells: number[][][] };
 export type ReadBlock = { grid: number[]; cells: string[][][]; colours: string[]; left_aside: string[] };
 /** What a quilt is made for. */
 export type Place = { name: string; width: string; length: string; drop: string };
+/** Hers, or the usual ones. */
+export type Places = { places: Place[]; usual: boolean; lock_version: number };
 export type Fit = { across: number | null; down: number | null; wanted: string[]; finished: string[] | null };
 /** Work that may take longer than a page waits. */
 export type Job = Schemas["Job"];
@@ -116,6 +118,8 @@ export type KeptQuilt = {
   };
   binding?: { strip?: string; fabric?: string };
   backing?: { fabric?: string };
+  /** The same in other fabrics: of each fabric that has another in its place, which. */
+  colourways?: Record<string, string>[];
 };
 export type QuiltAnswer = Schemas["QuiltAnswer"];
 export type Ladder = Schemas["SizesAnswer"]["ladder"];
@@ -261,7 +265,14 @@ export const api = {
     ask<Block>("PATCH", `/api/blocks/${seen.id}`, { lock_version: seen.lock_version, ...given }),
   stamps: async () => (await ask<{ stamps: Stamp[] }>("GET", "/api/stamps")).stamps,
   readBlock: (svg: string) => ask<ReadBlock>("POST", "/api/blocks/read", { svg }),
-  places: async () => (await ask<{ places: Place[] }>("GET", "/api/places")).places,
+  places: () => ask<Places>("GET", "/api/places"),
+  keepPlaces: (seen: Places, places: Place[] | null) =>
+    ask<Maker>("PATCH", "/api/maker", { lock_version: seen.lock_version, places }),
+  addCounted: async (projectId: number, units: UnitChanges[], times: number) =>
+    (await ask<{ units: Unit[] }>("POST", `/api/projects/${projectId}/units/counted`, { units, times }))
+      .units,
+  share: async (setting: KeptQuilt["setting"], counts: number[]) =>
+    (await ask<{ counts: number[] }>("POST", "/api/share", { setting, counts })).counts,
   fit: (document: unknown) => ask<Fit>("POST", "/api/fit", document),
   removeBlock: (seen: Block) =>
     ask<null>("DELETE", `/api/blocks/${seen.id}?lock_version=${seen.lock_version}`),

@@ -473,6 +473,55 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{id}/units/counted": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Units as a block or a quilt counts them, so many times over; all, or none */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        [key: string]: unknown;
+                    };
+                };
+            };
+            responses: {
+                /** @description The units, new ones and those that were there by their names */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            units: components["schemas"]["Unit"][];
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/units/{id}": {
         parameters: {
             query?: never;
@@ -1889,6 +1938,10 @@ export interface paths {
                     };
                     content: {
                         "application/json": {
+                            /** @description Whether she has changed nothing of the usual ones */
+                            usual: boolean;
+                            /** @description The maker's */
+                            lock_version: number;
                             places: {
                                 name: string;
                                 width: string;
@@ -1903,6 +1956,49 @@ export interface paths {
         };
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/share": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How often each of several blocks is made, as many as a setting holds; nothing is stored */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["WeighDocument"];
+                };
+            };
+            responses: {
+                /** @description A count for each */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            counts: number[];
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
         delete?: never;
         options?: never;
         head?: never;
@@ -2980,6 +3076,40 @@ export interface components {
                     mitred: boolean;
                 }[];
             };
+            /** @description At the edge, for a screen */
+            triangle_units?: {
+                kind: string;
+                finished?: string | string[];
+                count: number | {
+                    left: number;
+                    right: number;
+                };
+                fabrics: {
+                    [key: string]: string;
+                };
+                title?: string;
+                plural?: string;
+            }[];
+            /** @description On foundation sheets, for a screen */
+            panels?: {
+                /** @description A length such as "2 7/8" or "7.3cm" */
+                cell: string;
+                sheet: string;
+                /** @description Cells across and down */
+                holds: number[];
+                assumed: boolean;
+                /** @description Why the quilt does not fit on it */
+                say?: string;
+                block?: number[];
+                joins?: number;
+                sheets?: number;
+                panels?: {
+                    cells: number[];
+                    count: number;
+                    /** @description Unfinished, across and down */
+                    square_up: string[];
+                }[];
+            }[];
         };
         DeconstructAnswer: {
             grid: number[];

@@ -135,7 +135,7 @@ function AtWork({ block, fabrics, others }: { block: Block; fabrics: Fabric[]; o
             project && (
               <UnitStanding
                 project={project}
-                unit={unitsToAdd(block.name, way.units, 1, fabrics)[place]}
+                unit={unitsToAdd(block.name, way.units, fabrics)[place]}
                 anyCount
               />
             )

@@ -5,7 +5,7 @@ import { useNavigate } from "react-router";
 
 import { api, ApiError, type Block, type Fabric, type Way } from "../../api/client";
 import { EntryField } from "../../parts/EntryField";
-import { putUnits, unitsToAdd } from "./unitsToAdd";
+import { unitsToAdd } from "./unitsToAdd";
 
 type Props = { block: Block; way: Way | null; fabrics: Fabric[]; onClose: () => void };
 
@@ -22,9 +22,9 @@ export function WeighUnits({ block, way, fabrics, onClose }: Props) {
   const adding = useMutation({
     mutationFn: async (units: Way["units"]) => {
       if (into === undefined) return;
-      const first = await putUnits(into, unitsToAdd(block.name, units, Number(blocks), fabrics));
+      const [first] = await api.addCounted(into, unitsToAdd(block.name, units, fabrics), Number(blocks));
       await queries.invalidateQueries({ queryKey: ["project", String(into)] });
-      await navigate(`/projects/${into}/units/${first ?? "new"}`);
+      await navigate(`/projects/${into}/units/${first?.id ?? "new"}`);
     },
   });
   const error = adding.error instanceof ApiError ? adding.error : null;

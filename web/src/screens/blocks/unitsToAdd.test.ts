@@ -12,7 +12,7 @@ const corner = (corners: number) => ({
 });
 
 test("units that differ by their corners alone have names of their own, however often they are counted", () => {
-  const names = () => unitsToAdd("Gull", [corner(1), corner(2), corner(3)], 12, []).map(({ label }) => label);
+  const names = () => unitsToAdd("Gull", [corner(1), corner(2), corner(3)], []).map(({ label }) => label);
   expect(names()).toEqual([
     "Gull: cut-corner squares 6",
     "Gull: cut-corner squares 6 (2)",
@@ -22,14 +22,9 @@ test("units that differ by their corners alone have names of their own, however 
 });
 
 test("a long name is cut where it still differs", () => {
-  const units = unitsToAdd("A name of a block ".repeat(5), [corner(1), corner(2)], 1, []);
+  const units = unitsToAdd("A name of a block ".repeat(5), [corner(1), corner(2)], []);
   expect(units.map(({ label }) => label.length)).toEqual([80, 80]);
   expect(units[0]?.label).not.toBe(units[1]?.label);
-});
-
-test("lefts and rights are made so many times", () => {
-  const unit = { kind: "three_triangle", finished: "4", count: { left: 1, right: 2 }, fabrics: {} };
-  expect(unitsToAdd("Tern", [unit], 6, [])[0]?.unit.count).toEqual({ left: 6, right: 12 });
 });
 
 test("the same units are the same however they are written", () => {

@@ -1,4 +1,4 @@
-import { api, type Block, type Fabric, type UnitChanges, type WayUnit } from "../../api/client";
+import type { Block, Fabric, WayUnit } from "../../api/client";
 
 /** A unit as a block or a quilt counts it. */
 type Counted = {
@@ -13,9 +13,8 @@ type Counted = {
 const NOT_ITS_OWN = ["title", "plural", "shared", "fabrics", "count"];
 const LONGEST = 80;
 
-/** Counted units as a project takes them: so many for all blocks, each by a name of its own. */
-export function unitsToAdd(name: string, units: Counted[], blocks: number, fabrics: Fabric[]) {
-  const times = (one: number) => one * blocks;
+/** Counted units as a project takes them, each by a name of its own. */
+export function unitsToAdd(name: string, units: Counted[], fabrics: Fabric[]) {
   const called = (id: string) => fabrics.find((fabric) => String(fabric.id) === id)?.name;
   const labels: string[] = [];
   return units.map((unit) => {
@@ -27,10 +26,7 @@ export function unitsToAdd(name: string, units: Counted[], blocks: number, fabri
       label,
       unit: {
         ...Object.fromEntries(Object.entries(unit).filter(([key]) => !NOT_ITS_OWN.includes(key))),
-        count:
-          typeof unit.count === "number"
-            ? times(unit.count)
-            : { left: times(unit.count.left), right: times(unit.count.right) },
+        count: unit.count,
       },
       fabrics: Object.fromEntries(
         Object.entries(unit.fabrics)
@@ -67,18 +63,4 @@ function apart(name: string, taken: string[], nth = 1): string {
   const ending = nth === 1 ? "" : ` (${nth})`;
   const label = name.slice(0, LONGEST - ending.length).trimEnd() + ending;
   return taken.includes(label) ? apart(name, taken, nth + 1) : label;
-}
-
-/** Puts counted units into a project. One that is there by its name already is changed to what is counted now. */
-export async function putUnits(
-  projectId: number,
-  units: (UnitChanges & { label: string })[],
-): Promise<number | undefined> {
-  const there = (await api.project(String(projectId))).units;
-  const put = [];
-  for (const unit of units) {
-    const seen = there.find((one) => one.label === unit.label);
-    put.push(await (seen ? api.changeUnit(seen, unit) : api.addUnit(projectId, unit)));
-  }
-  return put[0]?.id;
 }

@@ -1,19 +1,17 @@
-import { useState } from "react";
-
 import type { Fabric, QuiltAnswer } from "../../api/client";
 import { QuiltPicture } from "./QuiltPicture";
 
 type Drawn = NonNullable<QuiltAnswer["drawing"]>;
-type Props = { drawing: Drawn; fabrics: Fabric[] };
+type Way = Record<string, string>;
+type Props = { drawing: Drawn; fabrics: Fabric[]; ways: Way[]; onChange: (ways: Way[]) => void };
 
 const MOST = 3;
 
 /** The same quilt in other fabrics, side by side: each fabric that is in it may be another of the shelf. */
-export function Colourways({ drawing, fabrics }: Props) {
-  const [ways, setWays] = useState<Record<string, string>[]>([]);
+export function Colourways({ drawing, fabrics, ways, onChange }: Props) {
   const used = fabrics.filter(({ id }) => JSON.stringify(drawing).includes(`"${id}"`));
   const change = (place: number, from: string, to: string) =>
-    setWays((before) => before.map((way, i) => (i === place ? { ...way, [from]: to } : way)));
+    onChange(ways.map((way, i) => (i === place ? { ...way, [from]: to } : way)));
   return (
     <section className="colourways" aria-labelledby="colourways">
       <h2 id="colourways">In other fabrics</h2>
@@ -47,14 +45,14 @@ export function Colourways({ drawing, fabrics }: Props) {
               type="button"
               className="button"
               aria-label={`Remove colourway ${i + 1}`}
-              onClick={() => setWays((before) => before.filter((_, place) => place !== i))}
+              onClick={() => onChange(ways.filter((_, place) => place !== i))}
             >
               Remove
             </button>
           </div>
         ))}
         {ways.length < MOST && (
-          <button type="button" className="button" onClick={() => setWays((before) => [...before, {}])}>
+          <button type="button" className="button" onClick={() => onChange([...ways, {}])}>
             Another colourway
           </button>
         )}

@@ -5,6 +5,7 @@ import { Fraction } from "../../parts/Fraction";
 
 type Props = {
   answer: QuiltAnswer;
+  /** Of its blocks, and the triangles at its edge. */ units: QuiltAnswer["units"];
   fabrics: Fabric[];
   /** How far a unit of the list is: what was picked for it. */
   standing: (place: number) => React.ReactNode;
@@ -23,7 +24,7 @@ const CALLED: Record<string, string> = {
 };
 
 /** What the quilt comes to: its size, its units, what else is cut, what to buy. */
-export function Figures({ answer, fabrics, standing, children }: Props) {
+export function Figures({ answer, units, fabrics, standing, children }: Props) {
   const [width = "", height = ""] = answer.finished;
   const { backing, binding, batting } = answer;
   return (
@@ -35,7 +36,7 @@ export function Figures({ answer, fabrics, standing, children }: Props) {
       </p>
       <h2>Units</h2>
       <ul className="way-units">
-        {answer.units.map((unit, i) => (
+        {units.map((unit, i) => (
           <li key={i}>
             <b>
               {typeof unit.count === "number"

@@ -1,9 +1,10 @@
-import { useMutation, useQuery } from "@tanstack/react-query";
+import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
 
 import { api, ApiError, type Block, type KeptQuilt } from "../../api/client";
 import { EntryField } from "../../parts/EntryField";
 import { Fraction } from "../../parts/Fraction";
+import { PlaceChoice } from "./Places";
 
 type Props = {
   quilt: KeptQuilt;
@@ -17,7 +18,6 @@ const LABELS = { width: "Its width", length: "Its length", drop: "Hangs down, si
 
 /** What the quilt is for: a bed, a wall, a lap, or sizes of her own; it is set as many across and down as that takes. */
 export function FitForm({ quilt, block, onFit }: Props) {
-  const places = useQuery({ queryKey: ["places"], queryFn: api.places, staleTime: Infinity }).data ?? [];
   const [typed, setTyped] = useState({ width: "", length: "", drop: "0" });
   const fitting = useMutation({
     mutationFn: async () => {
@@ -39,23 +39,7 @@ export function FitForm({ quilt, block, onFit }: Props) {
           fitting.mutate();
         }}
       >
-        <label className="entry">
-          <span>It is for</span>
-          <select
-            defaultValue=""
-            onChange={(event) => {
-              const place = places[Number(event.target.value)];
-              if (place) setTyped({ width: place.width, length: place.length, drop: place.drop });
-            }}
-          >
-            <option value="" disabled />
-            {places.map(({ name }, i) => (
-              <option key={name} value={i}>
-                {name}
-              </option>
-            ))}
-          </select>
-        </label>
+        <PlaceChoice typed={typed} onChoose={setTyped} />
         {SIDES.map((side) => (
           <EntryField
             key={side}

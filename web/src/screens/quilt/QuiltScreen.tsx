@@ -11,9 +11,10 @@ import { useAutosave } from "../../parts/useAutosave";
 import { useBack } from "../../parts/useBack";
 import { useKeys } from "../../parts/useKeys";
 import { useLight } from "../../parts/useLight";
-import { putUnits, unitsToAdd } from "../blocks/unitsToAdd";
+import { unitsToAdd } from "../blocks/unitsToAdd";
 import { Colourways } from "./Colourways";
 import { Figures } from "./Figures";
+import { Panels } from "./Panels";
 import { UnitStanding, UnitsGone } from "../blocks/UnitStanding";
 import { QuiltPicture } from "./QuiltPicture";
 import { SettingForm } from "./SettingForm";
@@ -88,13 +89,14 @@ function AtWork({ project, blocks, first }: { project: Project; blocks: Block[];
   });
   const adding = useMutation({
     mutationFn: async (units: ReturnType<typeof unitsToAdd>) => {
-      const first = await putUnits(project.id, units);
+      const [first] = await api.addCounted(project.id, units, 1);
       await queries.invalidateQueries({ queryKey: ["project", String(project.id)] });
-      await navigate(`/projects/${project.id}/units/${first ?? "new"}`);
+      await navigate(`/projects/${project.id}/units/${first?.id ?? "new"}`);
     },
   });
   const error = answer.error instanceof ApiError ? answer.error : null;
-  const counted = unitsToAdd(QUILT, answer.data?.units ?? [], 1, project.fabrics);
+  const units = [...(answer.data?.units ?? []), ...(answer.data?.triangle_units ?? [])];
+  const counted = unitsToAdd(QUILT, units, project.fabrics);
 
   return (
     <>
@@ -123,6 +125,7 @@ function AtWork({ project, blocks, first }: { project: Project; blocks: Block[];
         {answer.data && (
           <Figures
             answer={answer.data}
+            units={units}
             fabrics={project.fabrics}
             standing={(i) => <UnitStanding project={project} unit={counted[i]} />}
           >
@@ -139,7 +142,15 @@ function AtWork({ project, blocks, first }: { project: Project; blocks: Block[];
           </Figures>
         )}
       </div>
-      {answer.data?.drawing && <Colourways drawing={answer.data.drawing} fabrics={project.fabrics} />}
+      {answer.data?.panels && <Panels panels={answer.data.panels} />}
+      {answer.data?.drawing && (
+        <Colourways
+          drawing={answer.data.drawing}
+          fabrics={project.fabrics}
+          ways={quilt.colourways ?? []}
+          onChange={(colourways) => setQuilt({ ...quilt, colourways })}
+        />
+      )}
       <ClashDialog
         open={saving.theirs !== null}
         onKeepTheirs={() => {

@@ -1,6 +1,6 @@
 import { Plus } from "lucide-react";
 
-import type { ApiError, Block, Fabric, KeptQuilt } from "../../api/client";
+import { api, type ApiError, type Block, type Fabric, type KeptQuilt } from "../../api/client";
 import { EntryField } from "../../parts/EntryField";
 import { FitForm } from "./FitForm";
 
@@ -28,9 +28,26 @@ export function SettingForm({ quilt, blocks, fabrics, error, onChange }: Props) 
     set({ fabrics: Object.fromEntries(name ? [...others, [role, name]] : others) });
   };
   const at = (pointer: string) => error?.at(pointer);
+  // Several blocks are made as often as the setting holds, each as its share was.
+  const share = async (now: KeptQuilt) => {
+    const counts =
+      now.blocks.length > 1
+        ? await api.share(now.setting, now.blocks.map(({ count = 1 }) => count)).catch(() => []) // prettier-ignore
+        : [];
+    onChange({
+      ...now,
+      blocks: now.blocks.map((one, i) => (counts[i] ? { ...one, count: counts[i] } : one)),
+    });
+  };
   return (
     <section className="setting" aria-label="How it is set">
-      <Blocks quilt={quilt} blocks={blocks} error={error} onChange={onChange} />
+      <Blocks
+        quilt={quilt}
+        blocks={blocks}
+        error={error}
+        onChange={onChange}
+        onShare={(now) => void share(now)}
+      />
       <fieldset className="entry-group setting-row">
         <legend>Setting</legend>
         <label className="entry">
@@ -46,7 +63,7 @@ export function SettingForm({ quilt, blocks, fabrics, error, onChange }: Props) 
         <FitForm
           quilt={quilt}
           block={blocks.find(({ id }) => id === quilt.blocks[0]?.id)}
-          onFit={(across, down) => set({ across, down })}
+          onFit={(across, down) => void share({ ...quilt, setting: { ...setting, across, down } })}
         />
         <EntryField
           id="across"
@@ -138,10 +155,10 @@ export function SettingForm({ quilt, blocks, fabrics, error, onChange }: Props) 
   );
 }
 
-type BlocksProps = Omit<Props, "fabrics">;
+type BlocksProps = Omit<Props, "fabrics"> & { onShare: (quilt: KeptQuilt) => void };
 
 /** One block as often as the setting holds, or several, each so often. */
-function Blocks({ quilt, blocks, error, onChange }: BlocksProps) {
+function Blocks({ quilt, blocks, error, onChange, onShare }: BlocksProps) {
   const change = (place: number, what: Partial<KeptQuilt["blocks"][number]>) =>
     onChange({ ...quilt, blocks: quilt.blocks.map((one, i) => (i === place ? { ...one, ...what } : one)) });
   // A block that is left alone is made as often as the setting holds.
@@ -189,14 +206,25 @@ function Blocks({ quilt, blocks, error, onChange }: BlocksProps) {
         <button
           type="button"
           className="button"
-          onClick={() => onChange({ ...quilt, blocks: [...quilt.blocks, { id: other.id, count: 1 }] })}
+          onClick={() =>
+            // One that was alone had no count of its own.
+            (several ? onChange : onShare)({
+              ...quilt,
+              blocks: [...quilt.blocks, { id: other.id, count: 1 }],
+            })
+          }
         >
           <Plus size={15} aria-hidden="true" /> Another block
         </button>
       )}
       {error?.at("/blocks") && (
         <span role="alert" className="field-error">
-          The blocks {error.at("/blocks")}.
+          The blocks {error.at("/blocks")}.{" "}
+          {several && (
+            <button type="button" className="link-button" onClick={() => onShare(quilt)}>
+              Share them out
+            </button>
+          )}
         </span>
       )}
       {error?.matching(/^\/blocks\/\d+\/block/) && (

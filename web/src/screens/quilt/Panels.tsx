@@ -1,0 +1,49 @@
+import type { QuiltAnswer } from "../../api/client";
+import { CutSize, FinishedSize } from "../../parts/Sizes";
+
+type Made = NonNullable<QuiltAnswer["panels"]>[number];
+
+/** The quilt on foundation sheets, one size of cell after the other: panels, how large they are squared up, how they are joined. */
+export function Panels({ panels }: { panels: Made[] }) {
+  return (
+    <section className="panels" aria-labelledby="panels">
+      <h2 id="panels">On foundation sheets</h2>
+      <ul className="panel-list">
+        {panels.map((one, i) => (
+          <li key={i}>
+            <p>
+              Cells that finish at <FinishedSize length={one.cell} />
+            </p>
+            <p className="quiet">
+              {one.sheet}
+              {one.assumed && " (assumed: none in the drawer)"}, {one.holds.join(" × ")} cells
+            </p>
+            {one.say ? <p className="quiet">{one.say}</p> : <Panel one={one} />}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function Panel({ one }: { one: Made }) {
+  const { block = [], panels = [], joins = 0, sheets = 0 } = one;
+  return (
+    <>
+      <ul>
+        {panels.map(({ cells, count, square_up: [wide = "", high = ""] }) => (
+          <li key={cells.join("/")}>
+            <b>{count}</b> {count === 1 ? "panel" : "panels"} of {cells.join(" × ")} cells: square up to{" "}
+            <span className="together">
+              <CutSize length={wide} /> × <CutSize length={high} />
+            </span>
+          </li>
+        ))}
+      </ul>
+      <p className="quiet">
+        A block is {block.join(" × ")} cells. From {sheets} {sheets === 1 ? "sheet" : "sheets"}
+        {joins > 0 && `, with ${joins} ${joins === 1 ? "seam" : "seams"} to join panels`}.
+      </p>
+    </>
+  );
+}
