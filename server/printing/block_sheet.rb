@@ -1,8 +1,6 @@
 # frozen_string_literal: true
 
 require "prawn"
-# Names are put into letters that these fonts have.
-Prawn::Fonts::AFM.hide_m17n_warning = true
 
 module Server
   module Printing
@@ -29,9 +27,10 @@ module Server
       def render
         size = [@paper.width, @paper.height].map { |side| side.to_f * POINTS }
         @pdf = Prawn::Document.new(page_size: size, margin: MARGIN)
-        @pdf.font("Helvetica")
-        @pdf.text(plain(@block.name), size: 20, style: :bold)
-        @pdf.text(plain("Finishes at #{[@block.picture['finished']].flatten.join(' × ')}"), size: 11)
+        Letters.give(@pdf)
+        @pdf.font(Letters::FAMILY)
+        @pdf.text(@block.name, size: 20, style: :bold)
+        @pdf.text("Finishes at #{[@block.picture['finished']].flatten.join(' × ')}", size: 11)
         picture
         list
         @pdf.render
@@ -72,7 +71,7 @@ module Server
       def list
         @pdf.text("Cut and sew for one block", size: 13, style: :bold)
         @pdf.move_down(4)
-        @units.each { |unit| @pdf.text(plain(line(unit)), size: 11, leading: 3) }
+        @units.each { |unit| @pdf.text(line(unit), size: 11, leading: 3) }
       end
 
       def line(unit)
@@ -83,10 +82,6 @@ module Server
 
       def count(count)
         count.is_a?(Hash) ? "#{count['left']} left and #{count['right']} right" : count
-      end
-
-      def plain(text)
-        text.to_s.encode(Encoding::Windows_1252, undef: :replace, invalid: :replace, replace: "?").encode(Encoding::UTF_8)
       end
     end
   end

@@ -1,8 +1,6 @@
 # frozen_string_literal: true
 
 require "prawn"
-# Names are put into letters that these fonts have.
-Prawn::Fonts::AFM.hide_m17n_warning = true
 
 module Server
   module Printing
@@ -13,8 +11,6 @@ module Server
       DASHES = [6, 4].freeze
       # How long the head of the arrow is, points.
       HEAD = 8
-      # What Prawn's own fonts can write.
-      LETTERS = Encoding::Windows_1252
 
       # @param patterns [Array<OakenGauge::Templates::Pattern>]
       # @param paper [OakenGauge::Templates::Paper]
@@ -32,6 +28,7 @@ module Server
       def render
         size = [@paper.width, @paper.height].map { |side| points(side) }
         @pdf = Prawn::Document.new(page_size: size, margin: 0, skip_page_creation: true)
+        Letters.give(@pdf)
         @pages.each { |page| draw(page) }
         @pdf.render
       end
@@ -87,8 +84,8 @@ module Server
       end
 
       def words(page)
-        @pdf.font("Helvetica", size: 9) do
-          text(page).each_with_index { |line, i| @pdf.draw_text(plain(line), at: [margin + points(1.3), low - 16 - (i * 13)]) }
+        @pdf.font(Letters::FAMILY, size: 8.5) do
+          text(page).each_with_index { |line, i| @pdf.draw_text(line, at: [margin + points(1.3), low - 16 - (i * 13)]) }
         end
       end
 
@@ -101,10 +98,6 @@ module Server
       def check(pattern)
         side = points(pattern.check)
         @pdf.stroke_rectangle([margin, margin + side], side, side)
-      end
-
-      def plain(text)
-        text.encode(LETTERS, undef: :replace, invalid: :replace, replace: "?").encode(Encoding::UTF_8)
       end
     end
   end

@@ -142,17 +142,21 @@ class BlocksResourceTest < ServerCase
     assert_equal block.picture["cells"].flatten.flat_map { |cell| cell["fabrics"] }.uniq.map { |id| colours[id] }.sort, read["colours"].sort
   end
 
+  def printed
+    PDF::Inspector::Text.analyze(last_response.body).strings.join(" ").squeeze(" ")
+  end
+
   # Gull finished at 6: one geese unit of 3 by 6, in the demo's first fabrics.
   def test_its_sheet_names_every_unit_and_is_hers_alone
     block = @maker.blocks.create!(name: "Gull", picture: { "cells" => CELLS, "finished" => "6" })
     get "/api/blocks/#{block.id}/sheet.pdf?paper=a4"
-    words = PDF::Inspector::Text.analyze(last_response.body).strings.join(" ")
+    words = printed
 
-    assert_match(/Gull .*Finishes at 6 .*A\. +1 × flying geese, 3 × 6 finished: goose/, words)
+    assert_match(/Gull Finishes at 6 .*A\. 1 × flying geese, 3 × 6 finished: goose/, words)
     block.update!(pieces: [0, 1].map { |x| { "kind" => "half_square", "at" => [x, 0], "turn" => x, "fabrics" => { "light" => "1", "dark" => "2" } } })
     get "/api/blocks/#{block.id}/sheet.pdf"
 
-    assert_includes PDF::Inspector::Text.analyze(last_response.body).strings.join(" "), "2 × half square, 3 finished"
+    assert_includes printed, "2 × half square, 3 finished"
     get "/api/blocks/#{block.id}/sheet.pdf?paper=foolscap"
 
     assert_problem 422, "/paper", /letter and a4/
