@@ -1,43 +1,31 @@
+import { memo, useId } from "react";
+
 import type { Fabric, Way } from "../../api/client";
-import { fillOf } from "../../drawing/Weaves";
-import { type Cells, patches } from "./cells";
+import { CellRows, fillNamed } from "./CellRows";
+import type { Cells } from "./cells";
 
 type Props = { cells: Cells; fabrics: Fabric[]; size: number; label?: string; repeat?: number };
-
-function fillNamed(fabrics: Fabric[], name: string): string {
-  return fillOf(fabrics.find((fabric) => String(fabric.id) === name));
-}
 
 /** A block as it looks, once or side by side as in a quilt. */
 export function BlockPicture({ cells, fabrics, size, label = "", repeat = 1 }: Props) {
   const columns = cells[0]?.length ?? 1;
   const side = size / (columns * repeat);
+  const id = useId();
   const named = label ? { role: "img", "aria-label": label } : { "aria-hidden": true };
-  const places = Array.from({ length: repeat }, (_, i) => i);
+  const places = Array.from({ length: repeat * repeat }, (_, i) => i).slice(1);
   return (
     <svg {...named} width={size} height={side * cells.length * repeat} className="block-picture">
-      {places.flatMap((down) =>
-        places.map((across) => (
-          <g
-            key={`${across}/${down}`}
-            transform={`translate(${across * columns * side} ${down * cells.length * side})`}
-          >
-            {cells.flatMap((line, y) =>
-              line.flatMap((cell, x) =>
-                patches(cell).map(({ fabric, corners }, i) => (
-                  <polygon
-                    key={`${x}/${y}/${i}`}
-                    points={corners.map(([cx, cy]) => `${(x + cx) * side},${(y + cy) * side}`).join(" ")}
-                    fill={fillNamed(fabrics, fabric)}
-                    stroke={repeat > 1 ? undefined : "var(--ink)"}
-                    strokeWidth="0.3"
-                  />
-                )),
-              ),
-            )}
-          </g>
-        )),
-      )}
+      <g id={id}>
+        <CellRows cells={cells} fabrics={fabrics} side={side} outlined={repeat === 1} />
+      </g>
+      {places.map((i) => (
+        <use
+          key={i}
+          href={`#${id}`}
+          x={(i % repeat) * columns * side}
+          y={Math.floor(i / repeat) * cells.length * side}
+        />
+      ))}
     </svg>
   );
 }
@@ -45,7 +33,7 @@ export function BlockPicture({ cells, fabrics, size, label = "", repeat = 1 }: P
 type WayProps = { way: Way; grid: number[]; fabrics: Fabric[]; size: number; label: string };
 
 /** A block as it is cut into units: thin lines between patches, heavy ones round each unit. */
-export function WayPicture({ way, grid, fabrics, size, label }: WayProps) {
+export const WayPicture = memo(function WayPicture({ way, grid, fabrics, size, label }: WayProps) {
   const [columns = 1, rows = 1] = grid;
   const side = size / Math.max(columns, rows);
   return (
@@ -77,4 +65,4 @@ export function WayPicture({ way, grid, fabrics, size, label }: WayProps) {
       ))}
     </svg>
   );
-}
+});

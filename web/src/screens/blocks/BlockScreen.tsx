@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useCallback, useState } from "react";
+import { useCallback, useMemo, useState } from "react";
 import { useParams } from "react-router";
 
 import { api, ApiError, type Block, type Fabric, type Way } from "../../api/client";
@@ -29,6 +29,10 @@ export function BlockScreen() {
   const blocks = useQuery({ queryKey: ["blocks"], queryFn: api.blocks });
   const fabrics = useQuery({ queryKey: ["fabrics"], queryFn: api.fabrics });
   const block = blocks.data?.find((one) => String(one.id) === blockId);
+  const others = useMemo(
+    () => (blocks.data ?? []).filter((one) => String(one.id) !== blockId),
+    [blocks.data, blockId],
+  );
   if (!blocks.data || !fabrics.data)
     return (
       <main className="middle">
@@ -40,12 +44,7 @@ export function BlockScreen() {
       <Weaves fabrics={fabrics.data} />
       <Frame />
       {block ? (
-        <AtWork
-          key={block.id}
-          block={block}
-          fabrics={fabrics.data}
-          others={blocks.data.filter((one) => one.id !== block.id)}
-        />
+        <AtWork key={block.id} block={block} fabrics={fabrics.data} others={others} />
       ) : (
         <main>
           <h1>This block is not there any more</h1>
@@ -68,8 +67,18 @@ function AtWork({ block, fabrics, others }: { block: Block; fabrics: Fabric[]; o
     enabled: atWork !== undefined,
   }).data;
   const [weighed, setWeighed] = useState<Way | null>(null);
-  const isChosen = (way: Way) => sameUnits(way.pieces, working.pieces);
-  const ladder = useLadder(answer?.ways.find(isChosen) ?? answer?.ways[0]);
+  const chosen = useMemo(
+    () => answer?.ways.find((way) => sameUnits(way.pieces, working.pieces)),
+    [answer, working.pieces],
+  );
+  const ladder = useLadder(chosen ?? answer?.ways[0]);
+  const titles = useMemo(
+    () =>
+      Object.fromEntries(
+        (answer?.ways ?? []).flatMap(({ units }) => units.map((unit) => [unit.kind, unit.title])),
+      ),
+    [answer],
+  );
   const error = apart.error instanceof ApiError ? apart.error : null;
   useLight();
   useKeys({ "ctrl+z": working.undo, u: working.undo, "ctrl+y": working.redo, b: useBack() });
@@ -109,12 +118,10 @@ function AtWork({ block, fabrics, others }: { block: Block; fabrics: Fabric[]; o
           {answer && <p className="quiet">{words(answer.grid_said, answer.symmetry)}</p>}
           {answer && ladder.data && (
             <Sizes
-              titles={Object.fromEntries(
-                answer.ways.flatMap(({ units }) => units.map((unit) => [unit.kind, unit.title])),
-              )}
+              titles={titles}
               ladder={ladder.data.ladder}
               finished={working.finished}
-              onChoose={(finished) => working.change({ finished })}
+              onChange={working.change}
             />
           )}
         </section>
@@ -128,7 +135,7 @@ function AtWork({ block, fabrics, others }: { block: Block; fabrics: Fabric[]; o
           current={apart.current}
           fabrics={fabrics}
           anyChosen={working.pieces.length > 0}
-          chosen={isChosen}
+          chosen={chosen}
           onChoose={(way) => working.change({ pieces: way.pieces })}
           onWeigh={setWeighed}
           standing={(way, place) =>

@@ -1,22 +1,12 @@
-import { type KeyboardEvent, useState } from "react";
+import { type KeyboardEvent, memo, type MouseEvent, useState } from "react";
 
 import type { Block, Fabric } from "../../api/client";
 import { fillOf } from "../../drawing/Weaves";
 import { Hint } from "../../parts/Hint";
-import {
-  canGoRound,
-  CUTS,
-  type Cut,
-  cutCell,
-  fourRound,
-  mirrored,
-  patches,
-  stamped,
-  swapped,
-  turned,
-} from "./cells";
+import { canGoRound, CUTS, type Cut, cutCell, fourRound, mirrored, stamped, swapped, turned } from "./cells";
+import { CellRows } from "./CellRows";
 import { GridForm } from "./GridForm";
-import { filling, fitted, mirroredLines, type Spot, spot, turnedLines } from "./lines";
+import { filling, fitted, mirroredLines, type Lines, type Spot, spot, turnedLines } from "./lines";
 import { Stamps, type Stamping } from "./Stamps";
 import type { Working } from "./useBlock";
 
@@ -101,6 +91,13 @@ export function Editor({ working, fabrics, others }: Props) {
     event.stopPropagation();
   };
 
+  const tap = ({ target }: MouseEvent) => {
+    const place = target instanceof SVGElement ? target.dataset.cell?.split(",").map(Number) : undefined;
+    const [x, y] = place ?? [];
+    if (x === undefined || y === undefined) return;
+    goTo(x, y);
+    setDown(x, y);
+  };
   const at = spot(lines, column, row);
   return (
     <section className="editor" aria-label="The block, cell by cell">
@@ -112,34 +109,10 @@ export function Editor({ working, fabrics, others }: Props) {
         role="application"
         aria-label={`Cells: row ${row + 1}, column ${column + 1}, ${cells[at.y]?.[at.x]?.cut ?? ""}`}
         onKeyDown={press}
+        onClick={tap}
       >
-        {cells.flatMap((line, y) =>
-          line.map((cell, x) => (
-            <g key={`${x}/${y}`} transform={`translate(${x * side} ${y * side})`}>
-              {patches(cell).map(({ fabric, corners }, i) => (
-                <polygon
-                  key={i}
-                  points={corners.map(([cx, cy]) => `${cx * side},${cy * side}`).join(" ")}
-                  fill={fillOf(fabrics.find((one) => String(one.id) === fabric))}
-                />
-              ))}
-            </g>
-          )),
-        )}
-        {lines.rows.flatMap((_, y) =>
-          lines.columns.map((_, x) => (
-            <rect
-              key={`${x}/${y}`}
-              {...box(spot(lines, x, y), side)}
-              className="cell-edge"
-              data-cell={`${x},${y}`}
-              onClick={() => {
-                goTo(x, y);
-                setDown(x, y);
-              }}
-            />
-          )),
-        )}
+        <CellRows cells={cells} fabrics={fabrics} side={side} />
+        <Places lines={lines} side={side} />
         <rect {...box(at, side)} className="cell-cursor" />
       </svg>
       <div className="editor-tools">
@@ -195,7 +168,8 @@ export function Editor({ working, fabrics, others }: Props) {
           chosen={chosen}
           fabrics={fabrics}
           others={others}
-          grid={[wide, cells.length]}
+          columns={wide}
+          rows={cells.length}
           onChoose={setStamp}
         />
         {refused && (
@@ -253,6 +227,20 @@ export function Editor({ working, fabrics, others }: Props) {
     </section>
   );
 }
+
+/** Where a tap or a key cuts. */
+const Places = memo(function Places({ lines, side }: { lines: Lines; side: number }) {
+  return lines.rows.flatMap((_, y) =>
+    lines.columns.map((_, x) => (
+      <rect
+        key={`${x}/${y}`}
+        {...box(spot(lines, x, y), side)}
+        className="cell-edge"
+        data-cell={`${x},${y}`}
+      />
+    )),
+  );
+});
 
 function box({ x, y, wide, high }: Spot, side: number) {
   return { x: x * side, y: y * side, width: wide * side, height: high * side };

@@ -1,4 +1,5 @@
 import { Slider } from "radix-ui";
+import { memo } from "react";
 
 import type { Ladder } from "../../api/client";
 import { spoken } from "../../parts/lengths";
@@ -8,7 +9,7 @@ type Props = {
   ladder: Ladder;
   /** What a unit of each kind is called. */ titles: Record<string, string | undefined>;
   finished: string;
-  onChoose: (block: string) => void;
+  onChange: (what: { finished: string }) => void;
 };
 type Rung = Ladder[number];
 
@@ -16,7 +17,7 @@ const WIDTH = 280;
 const INSET = 10;
 
 /** The block's size on a beam of its own: slide the fence, and see on which marks each unit falls. */
-export function Sizes({ ladder, titles, finished, onChoose }: Props) {
+export const Sizes = memo(function Sizes({ ladder, titles, finished, onChange }: Props) {
   // The ladder comes best first; here it stands by size, in the order in which sizes grow.
   const rungs = ladder.toSorted((one, other) => sized(one.block) - sized(other.block));
   const at = rungs.findIndex(({ block }) => block === finished);
@@ -57,7 +58,7 @@ export function Sizes({ ladder, titles, finished, onChoose }: Props) {
           max={Math.max(1, rungs.length - 1)}
           step={1}
           value={[Math.max(0, at)]}
-          onValueChange={([next = 0]) => rungs[next] && onChoose(rungs[next].block)}
+          onValueChange={([next = 0]) => rungs[next] && onChange({ finished: rungs[next].block })}
         >
           <Slider.Track className="fence-run" />
           <Slider.Thumb
@@ -74,7 +75,7 @@ export function Sizes({ ladder, titles, finished, onChoose }: Props) {
       )}
     </section>
   );
-}
+});
 
 /** Only for the order: what is told comes from the core. */
 function sized(length: string): number {

@@ -1,4 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
+import { memo } from "react";
 
 import { api, type Block, type Fabric } from "../../api/client";
 import { Hint } from "../../parts/Hint";
@@ -27,14 +28,22 @@ type Props = {
   chosen: string[];
   fabrics: Fabric[];
   others: Block[];
-  grid: [number, number];
+  /** Of the block. */ columns: number;
+  rows: number;
   onChoose: (stamp: Stamping | null) => void;
 };
 
 /** Units and parts to set down at once, in the chosen fabrics; other blocks that fit are parts, too, in their own. */
-export function Stamps({ stamp, chosen, fabrics, others, grid, onChoose }: Props) {
+export const Stamps = memo(function Stamps({
+  stamp,
+  chosen,
+  fabrics,
+  others,
+  columns,
+  rows,
+  onChoose,
+}: Props) {
   const stamps = useQuery({ queryKey: ["stamps"], queryFn: api.stamps, staleTime: Infinity }).data ?? [];
-  const [columns, rows] = grid;
   const fits = (cells: unknown[][]) => cells.length <= rows && (cells[0]?.length ?? 0) <= columns;
   const all = [
     ...stamps
@@ -82,4 +91,4 @@ export function Stamps({ stamp, chosen, fabrics, others, grid, onChoose }: Props
       )}
     </details>
   );
-}
+});

@@ -11,7 +11,7 @@ type Props = {
   fabrics: Fabric[];
   /** Whether one was chosen, among these or not. */
   anyChosen: boolean;
-  chosen: (way: Way) => boolean;
+  /** The one that was. */ chosen: Way | undefined;
   onChoose: (way: Way) => void;
   onWeigh: (way: Way) => void;
   /** What was picked for a unit of a way. */
@@ -29,7 +29,7 @@ export function Ways({ answer, current, fabrics, anyChosen, chosen, onChoose, on
           ` ${answer.ways.length} are here, best first: few seams, little fabric, little time, true units.`}
         {anyChosen &&
           current &&
-          !answer.ways.some(chosen) &&
+          !chosen &&
           " The way you chose is not among them; it stands until you choose another."}
       </p>
       <ol className="ways">
@@ -62,7 +62,7 @@ export function Ways({ answer, current, fabrics, anyChosen, chosen, onChoose, on
                       </svg>
                     ))}
                   </span>
-                  {chosen(way) && standing(way, j)}
+                  {chosen === way && standing(way, j)}
                 </li>
               ))}
             </ul>
@@ -71,12 +71,12 @@ export function Ways({ answer, current, fabrics, anyChosen, chosen, onChoose, on
               <button
                 type="button"
                 className="button"
-                aria-pressed={chosen(way)}
+                aria-pressed={chosen === way}
                 disabled={!current}
-                aria-label={`${chosen(way) ? "Chosen" : "Choose"}: way ${i + 1}`}
+                aria-label={`${chosen === way ? "Chosen" : "Choose"}: way ${i + 1}`}
                 onClick={() => onChoose(way)}
               >
-                {chosen(way) ? "Chosen" : "Choose"}
+                {chosen === way ? "Chosen" : "Choose"}
               </button>
               <button
                 type="button"

@@ -40,9 +40,10 @@ export function plainCells(columns: number, rows: number, fabric: string): Cells
 
 /** The same cells with others set down on them, as far as they reach. */
 export function stamped(cells: Cells, column: number, row: number, stamp: Cells): Cells {
-  return cells.map((line, y) =>
-    line.map((cell, x) => (y >= row && x >= column ? (stamp[y - row]?.[x - column] ?? cell) : cell)),
-  );
+  return cells.map((line, y) => {
+    const over = y >= row ? stamp[y - row] : undefined;
+    return over ? line.map((cell, x) => (x >= column ? (over[x - column] ?? cell) : cell)) : line;
+  });
 }
 
 /** A stamp of numbered fabrics in the fabrics that are chosen. */

@@ -41,7 +41,7 @@ type Pieces = Block["pieces"];
 
 /** Whether two lists are of the same units in the same places, in whatever order they and their keys are written. */
 export function sameUnits(one: Pieces, other: Pieces): boolean {
-  return told(one) === told(other);
+  return one.length === other.length && told(one) === told(other);
 }
 
 /** What is 0 or false is what it is where nothing is said. */

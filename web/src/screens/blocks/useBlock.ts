@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { useCallback, useState } from "react";
 
 import { api, type Block } from "../../api/client";
 import { useAutosave } from "../../parts/useAutosave";
@@ -25,27 +25,34 @@ function save(seen: Block, { cells, lines, finished, pieces }: State): Promise<B
 
 /** A block while it is worked on: its steps back and forth, and saving it when the hand rests. */
 export function useBlock(block: Block, onSaved: () => void) {
-  const [states, setStates] = useState<State[]>(() => [stateOf(block)]);
-  const [place, setPlace] = useState(0);
+  const [{ states, place }, setHistory] = useState(() => ({ states: [stateOf(block)], place: 0 }));
   const now = states[place] ?? stateOf(block);
   const saving = useAutosave({ stored: block, now, save, onSaved });
+
+  // Whoever draws what does not change need not draw it again: this stays the same.
+  const change = useCallback(
+    (what: Partial<State>) =>
+      setHistory(({ states, place }) => {
+        const before = states[place];
+        if (!before) return { states, place };
+        return { states: [...states.slice(0, place + 1), { ...before, ...what }], place: place + 1 };
+      }),
+    [],
+  );
 
   return {
     ...now,
     ...saving,
-    change: (what: Partial<State>) => {
-      setStates((before) => [...before.slice(0, place + 1), { ...now, ...what }]);
-      setPlace(place + 1);
-    },
-    undo: () => setPlace(Math.max(place - 1, 0)),
-    redo: () => setPlace(Math.min(place + 1, states.length - 1)),
+    change,
+    undo: () => setHistory((before) => ({ ...before, place: Math.max(before.place - 1, 0) })),
+    redo: () =>
+      setHistory((before) => ({ ...before, place: Math.min(before.place + 1, before.states.length - 1) })),
     canUndo: place > 0,
     canRedo: place < states.length - 1,
     keepTheirs: () => {
       if (!saving.theirs) return;
       const state = stateOf(saving.theirs);
-      setStates([state]);
-      setPlace(0);
+      setHistory({ states: [state], place: 0 });
       saving.keepTheirs(state);
     },
   };
