@@ -19,6 +19,7 @@ module Server
         use Middleware::SecurityHeaders
         use Middleware::RequestLog, log
         use Middleware::WellFormed
+        use Middleware::Deadline
         guards.call(self)
         RESOURCES.each { |resource| use resource }
         run Pages

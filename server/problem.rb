@@ -46,8 +46,14 @@ module Server
     end
 
     # @return [Problem]
+    def self.overdue
+      new(503, "This took too long and was given up. Nothing of it was saved; try again in a moment.")
+    end
+
+    # @return [Problem]
     def self.database_gone
-      new(503, "The database is not answering. Nothing was lost; try again in a moment.")
+      said = Database.starting? ? "is being started again" : "is not answering"
+      new(503, "The database #{said}. Nothing was lost; try again in a moment.")
     end
   end
 end

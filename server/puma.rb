@@ -1,13 +1,25 @@
 # frozen_string_literal: true
 
-# One process, a few threads: a weighing takes milliseconds, and the bench is one person's.
+require "etc"
+
+# A process a core, up to four, and a few threads in each: a weighing takes milliseconds. A single core has a single process.
+cores = [Etc.nprocessors, 4].min
+processes = Integer(ENV.fetch("PROCESSES") { cores > 1 ? cores : 0 })
+workers processes
 threads 2, Integer(ENV.fetch("THREADS", 8))
+preload_app!
 bind ENV.fetch("BIND", "tcp://127.0.0.1:7420")
 environment ENV.fetch("RACK_ENV", "production")
 rackup File.expand_path("config.ru", __dir__)
 log_requests false
 quiet
+silence_single_worker_warning
 raise_exception_on_sigterm false
+# What is in hand is finished when it is told to stop, within so many seconds.
+force_shutdown_after 20
+worker_shutdown_timeout 20
+# No process takes the connections of another with it.
+before_fork { ActiveRecord::Base.connection_handler.clear_all_connections! }
 # What is no method of HTTP gets a problem document too.
 supported_http_methods :any
 # A request that is no HTTP at all never reaches the application.

@@ -32,6 +32,11 @@ module Server
         problem Problem.new(404, "What this belongs to was removed in another window.")
       end
 
+      # It waited for another for too long, or would have taken too long itself.
+      error ActiveRecord::QueryCanceled, ActiveRecord::LockWaitTimeout do
+        problem Problem.overdue
+      end
+
       error(*Database::GONE) do
         problem Problem.database_gone
       end

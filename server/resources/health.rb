@@ -2,11 +2,17 @@
 
 module Server
   module Resources
-    # Says whether the application can do its work: it asks the database.
+    # Says whether the application can do its work, for which it asks the database; and whether it is there at all, for which it
+    # asks nobody.
     class Health < Base
       get "/health" do
-        well = Database.well?
-        answer({ "status" => well ? "well" : "unwell", "database" => well ? "answering" : "gone" }, status: well ? 200 : 503)
+        state = Database.state
+        well = state == "answering"
+        answer({ "status" => well ? "well" : "unwell", "database" => state }, status: well ? 200 : 503)
+      end
+
+      get "/alive" do
+        answer({ "status" => "alive" })
       end
     end
   end

@@ -2,6 +2,7 @@
 
 require_relative "address"
 require_relative "cluster"
+require_relative "keeper"
 require_relative "workers"
 
 module Running
@@ -10,24 +11,31 @@ module Running
     ROOT = File.expand_path("../..", __dir__)
     # How long a start may take, seconds.
     PATIENCE = 60
+    # So many ports are tried where another takes the one that was free a moment ago.
+    TRIES = 5
 
     # Serves until it is told to stop.
     # @return [void]
     def start
-      @address = Address.new(ENV.fetch("HOST", nil), ENV.fetch("PORT", nil))
+      @address = asked_address
       ENV["DATABASE_URL"] ||= own_database
       prepare
       serve
-    rescue Address::Refused => e
+    rescue Address::Refused, Cluster::Failed => e
       abort e.message
     rescue Errno::ENOSPC
       abort "The disk is full: make room, and start again. Nothing that was saved is lost."
+    rescue Interrupt
+      abort "Stopped."
     ensure
-      @workers&.stop
-      release_cluster
+      release
     end
 
     private
+
+    def asked_address
+      Address.new(ENV.fetch("HOST", nil), ENV.fetch("PORT", nil))
+    end
 
     # Several starts from one folder share a cluster; each holds the lock while it runs, and the last
     # one to let go stops the cluster.
@@ -35,6 +43,8 @@ module Running
       @cluster = Cluster.new(File.join(var, "postgres"))
       @users = File.open(File.join(var, "postgres.users"), File::RDWR | File::CREAT)
       starting { @users.flock(File::LOCK_SH) && @cluster.start }
+      ENV["DATABASE_MARK"] = File.join(var, "postgres.starting-again")
+      @keeper = Keeper.new(@cluster, ENV.fetch("DATABASE_MARK")) { |start| starting(&start) }
       starting { @cluster.database("oaken_gauge") }
     end
 
@@ -50,18 +60,23 @@ module Running
       end
     end
 
-    def release_cluster
-      return unless @cluster
+    def release
+      @keeper&.stop
+      @workers&.stop
+      release_cluster if @cluster
+    end
 
+    def release_cluster
       starting do
         @users.flock(File::LOCK_UN)
         @cluster.stop if @users.flock(File::LOCK_EX | File::LOCK_NB)
       end
     end
 
+    # Copies that start at once wait for one another here.
     def prepare
       require_relative "../boot"
-      starting do
+      Server::Database.alone do
         Server::Database.migrate
         Server::Demo.load if Server::Models::Maker.none?
       end
@@ -70,17 +85,31 @@ module Running
     # Puma in this very process: what prepared the database serves from it.
     def serve
       require "puma/cli"
-      ENV["BIND"] = @address.bind
+      @keeper&.start
       @workers = Workers.new.tap(&:start)
       Thread.new { announce }
-      Puma::CLI.new(["-C", File.join(ROOT, "server/puma.rb")]).run
+      bound { Puma::CLI.new(["-C", File.join(ROOT, "server/puma.rb")], Puma::LogWriter.stdio, events).run }
+    end
+
+    # When it stops, Puma waits for every process that was started here.
+    def events
+      Puma::Events.new.tap { |events| events.after_stopped { @workers.stop } }
+    end
+
+    # Another may have taken the port since it was found free.
+    def bound
+      tries ||= TRIES
+      ENV["BIND"] = @address.bind
+      yield
+    rescue Errno::EADDRINUSE
+      @address = asked_address
+      (tries -= 1).positive? ? retry : raise(Address::Refused, "No port is free for long enough: set PORT to one that is.")
     end
 
     def announce
-      address = @address.url
       deadline = Time.now + PATIENCE
-      sleep 0.05 until answers?("#{address}/health") || Time.now > deadline
-      puts "Oaken Gauge is at #{address} (Ctrl-C to stop)"
+      sleep 0.05 until answers?("#{@address.url}/health") || Time.now > deadline
+      puts "Oaken Gauge is at #{@address.url} (Ctrl-C to stop)"
       $stdout.flush
     end
 

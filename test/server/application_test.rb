@@ -36,6 +36,29 @@ class ApplicationTest < ServerCase
     assert_equal 403, last_response.status
   end
 
+  # What a client says of where it comes from is not believed, unless a proxy that is named passes it on.
+  def test_whoever_is_connected_is_counted
+    env = { "REMOTE_ADDR" => "192.0.2.7", "HTTP_X_FORWARDED_FOR" => "198.51.100.1, 203.0.113.9" }
+
+    assert_equal "192.0.2.7", Server::Throttle.address(env)
+    assert_equal "127.0.0.1", Server::Throttle.address(env.merge("REMOTE_ADDR" => "127.0.0.1"))
+    ENV["PROXIES"] = "192.0.2.7, 203.0.113.9"
+
+    assert_equal "198.51.100.1", Server::Throttle.address(env)
+    assert_equal "192.0.2.7", Server::Throttle.address(env.except("HTTP_X_FORWARDED_FOR"))
+    assert_equal "127.0.0.1", Server::Throttle.address(env.merge("REMOTE_ADDR" => "127.0.0.1"))
+  ensure
+    ENV.delete("PROXIES")
+  end
+
+  def test_a_client_that_changes_its_name_is_held_back_all_the_same
+    told = Array.new((2 * Server::Throttle::REQUESTS) + 1) do |i|
+      get("/api/none", {}, "HTTP_X_FORWARDED_FOR" => "198.51.100.#{i % 250}").status
+    end
+
+    assert_equal 429, told.last
+  end
+
   def test_a_request_is_logged_as_one_line_of_json
     LOG.truncate(0)
     LOG.rewind

@@ -7,6 +7,8 @@ require "support/server_case"
 class StartTest < Minitest::Test
   START = File.join(Server::ROOT, "server/running/start.rb")
   PATIENCE = 40
+  # As bin/start has it: the gems are found once it has begun.
+  SO = { "RUBYOPT" => ENV.fetch("RUBYOPT", "").gsub(%r{-r\S*bundler/setup}, "") }.freeze
 
   def setup
     @url = ThrowawayCluster.start.database("start_test_#{SecureRandom.hex(4)}")
@@ -16,14 +18,20 @@ class StartTest < Minitest::Test
   # Runs it while the block does; what it printed comes back.
   def running
     reader, writer = IO.pipe
-    child = spawn({ "DATABASE_URL" => @url, "PORT" => @port.to_s, "RACK_ENV" => "production" }, RbConfig.ruby, START, out: writer, err: writer)
+    child = spawn({ **SO, "DATABASE_URL" => @url, "PORT" => @port.to_s, "RACK_ENV" => "production" }, RbConfig.ruby, START, out: writer, err: writer)
+    @child = child
     writer.close
     said = wait_for_address(reader)
+    # What it prints later must not stop it.
+    Thread.new { IO.copy_stream(reader, File::NULL) }
     yield said
   ensure
-    Process.kill("INT", child)
+    begin
+      Process.kill("INT", child)
+    rescue Errno::ESRCH
+      nil
+    end
     Process.wait(child)
-    reader.close
   end
 
   def wait_for_address(reader)
@@ -57,6 +65,68 @@ class StartTest < Minitest::Test
       assert_equal "die/patches", first_unit["pick"]["method"]
       assert_equal 1, ask(:Get, "/api/projects")["projects"].size
     end
+  end
+
+  # Told to stop in the midst of an answer, it finishes that first.
+  def test_what_is_in_hand_is_finished
+    cells = Array.new(12) { |y| Array.new(12) { |x| { cut: (x + y).even? ? "rising" : "falling", fabrics: %w[1 2] } } }
+    answer = nil
+    running do
+      asking = Thread.new { answer = ask(:Post, "/api/deconstruct", { cells: cells, finished: "24" }) }
+      sleep 0.4
+      Process.kill("INT", @child)
+      asking.join
+    end
+
+    assert_equal [12, 12], answer["grid"]
+  end
+
+  # Whenever it is stopped before it serves: one sentence, and nothing left.
+  def test_it_can_be_stopped_before_it_serves
+    [0.05, 0.3, 0.8, 1.6].each do |moment|
+      reader, writer = IO.pipe
+      child = spawn({ **SO, "DATABASE_URL" => @url, "PORT" => @port.to_s }, RbConfig.ruby, START, out: writer, err: writer)
+      sleep moment
+      Process.kill("INT", child)
+      Process.wait(child)
+      writer.close
+      said = reader.read
+
+      refute_match(/\.rb:\d/, said, moment)
+      assert_operator said.lines.grep_v(/^\[?\{|Puma|^\* |^\[\d+\]|Use Ctrl-C|Oaken Gauge is at|puma/).size, :<=, 1, said
+    end
+    assert_empty workers
+  end
+
+  # Two copies on one database: either serves everything; the second goes on where the first is killed in the midst of a job.
+  def test_two_copies_serve_one_database
+    cells = Array.new(12) { |y| Array.new(12) { |x| { cut: (x + y).even? ? "rising" : "falling", fabrics: %w[1 2] } } }
+    first_port = @port
+    running do
+      first = @child
+      @port = TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
+      running do
+        unit = first_unit
+        job = on(first_port) { ask(:Post, "/api/jobs/take-apart", { cells: cells, finished: "24" }) }
+        ask(:Put, "/api/units/#{unit['id']}/pick", { lock_version: 0, method: "die/patches", unit: unit["unit"] })
+
+        assert_equal("die/patches", on(first_port) { first_unit["pick"]["method"] })
+        until_so("worked on") { ask(:Get, "/api/jobs/#{job['id']}")["state"] != "waiting" }
+        Process.kill(:KILL, first)
+        done = until_so("done") { ask(:Get, "/api/jobs/#{job['id']}").then { |now| now if now["state"] == "done" } }
+
+        assert_equal [[12, 12], 1], [done["answer"]["grid"], ask(:Get, "/api/projects")["projects"].size]
+      end
+    end
+    until_so("all gone") { workers.empty? }
+  end
+
+  def on(port)
+    before = @port
+    @port = port
+    yield
+  ensure
+    @port = before
   end
 
   def workers

@@ -33,6 +33,45 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/alive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whether the application is there at all; it asks nobody */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description It is */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            /** @enum {string} */
+                            status: "alive";
+                        };
+                    };
+                };
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/weigh": {
         parameters: {
             query?: never;
@@ -3318,7 +3357,7 @@ export interface components {
                     /** @enum {string} */
                     status: "well" | "unwell";
                     /** @enum {string} */
-                    database: "answering" | "gone";
+                    database: "answering" | "incomplete" | "starting" | "silent" | "gone";
                 };
             };
         };
