@@ -17,10 +17,10 @@ module Running
     # Serves until it is told to stop.
     # @return [void]
     def start
-      @address = asked_address
-      ENV["DATABASE_URL"] ||= own_database
-      prepare
-      serve
+      step { @address = asked_address }
+      step { ENV["DATABASE_URL"] ||= own_database }
+      step { prepare }
+      step { serve }
     rescue Address::Refused, Cluster::Failed => e
       abort e.message
     rescue Errno::ENOSPC
@@ -32,6 +32,12 @@ module Running
     end
 
     private
+
+    def step
+      raise Interrupt if Running.told_to_stop
+
+      yield
+    end
 
     def asked_address
       Address.new(ENV.fetch("HOST", nil), ENV.fetch("PORT", nil))
@@ -93,7 +99,11 @@ module Running
 
     # When it stops, Puma waits for every process that was started here.
     def events
-      Puma::Events.new.tap { |events| events.after_stopped { @workers.stop } }
+      Puma::Events.new.tap do |events|
+        # Told so while it was on its way.
+        events.after_booted { Process.kill(:INT, Process.pid) if Running.told_to_stop }
+        events.after_stopped { @workers.stop }
+      end
     end
 
     # Another may have taken the port since it was found free.

@@ -3,15 +3,18 @@
 # Starts a private database unless one is named, brings it up to date, loads the demo once, serves,
 # and stops on Ctrl-C whatever it started.
 
-# Until it serves, whoever stops it is told so and no more.
-%w[INT TERM].each { |signal| trap(signal) { raise Interrupt } }
-begin
-  require "bundler/setup"
-  require "json"
-  require "net/http"
-  require_relative "bench"
-
-  Running::Bench.new.start
-rescue Interrupt
-  abort "Stopped."
+# Until it serves, who stops it waits for the step that is being done: nothing is left half done.
+module Running
+  class << self
+    # @return [Boolean]
+    attr_accessor :told_to_stop
+  end
 end
+%w[INT TERM].each { |signal| trap(signal) { Running.told_to_stop = true } }
+
+require "bundler/setup"
+require "json"
+require "net/http"
+require_relative "bench"
+
+Running::Bench.new.start
