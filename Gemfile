@@ -36,6 +36,7 @@ group :test do
 end
 
 group :development do
+  gem "bundler-audit", "~> 0.9", require: false
   gem "rubocop", "~> 1.69", require: false
   gem "rubocop-minitest", "~> 0.36", require: false
 end

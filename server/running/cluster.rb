@@ -17,6 +17,9 @@ module Running
     # Less room than this on the disk, KB, and it is the disk that is to blame.
     NO_ROOM = 64 * 1024
 
+    # Its log never has in it what was sent.
+    QUIET = { "log_min_error_statement" => "panic", "log_error_verbosity" => "terse" }.freeze
+
     # It cannot be made or started: a sentence for whoever started it.
     class Failed < StandardError; end
 
@@ -41,7 +44,7 @@ module Running
 
       forget_process
       @port = usable_port
-      options = { "port" => @port.to_s, "listen_addresses" => "127.0.0.1", "unix_socket_directories" => "" }.merge(@settings)
+      options = { "port" => @port.to_s, "listen_addresses" => "127.0.0.1", "unix_socket_directories" => "", **QUIET }.merge(@settings)
       run "pg_ctl", "start", "--silent", "--wait", "-D", data, "-l", File.join(@folder, "postgres.log"),
           "-o", options.map { |name, value| "-c #{name}='#{value}'" }.join(" ")
     end
