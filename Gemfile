@@ -12,6 +12,7 @@ gem "zeitwerk", "~> 2.6.18"
 
 # The server
 gem "activerecord", "~> 7.2.2"
+gem "bcrypt", "~> 3.1"
 gem "committee", "~> 5.5"
 gem "csv", "~> 3.3"
 gem "pg", "~> 1.5"

@@ -4,7 +4,8 @@ module Server
   # The whole application as Rack sees it: what every request passes through, then the resources.
   module Application
     RESOURCES = [Resources::Weighing, Resources::Projects, Resources::Units, Resources::Picks, Resources::Tools, Resources::Fabrics, Resources::Makers,
-                 Resources::Blocks, Resources::Jobs, Resources::Quilts, Resources::Bench, Resources::Start, Resources::WhichLine, Resources::Practice,
+                 Resources::Blocks, Resources::Jobs, Resources::Quilts, Resources::Bench, Resources::Start, Resources::Accounts,
+                 Resources::WhichLine, Resources::Practice,
                  Resources::Templates, Resources::Tables, Resources::Kinds, Resources::Health].freeze
     # Names under which this application may be reached; others are refused, so that no strange page
     # can reach it through a name of its own.
@@ -32,10 +33,11 @@ module Server
       stack.use Rack::ConditionalGet
       stack.use Rack::ETag
       stack.use Rack::Attack
-      stack.use Rack::Protection::HostAuthorization, permitted_hosts: HOSTS + ENV["HOST"].to_s.split(","), logging: false,
+      stack.use Rack::Protection::HostAuthorization, permitted_hosts: HOSTS + Access.hosts, logging: false,
                                                      message: "This host is not served here."
-      stack.use Rack::Protection::HttpOrigin, logging: false
+      stack.use Rack::Protection::HttpOrigin, logging: false, permitted_origins: [Access.public_address].reject(&:empty?)
       stack.use Rack::Static, **Pages.files
+      stack.use Middleware::SignIn
       stack.use Middleware::BodyLimit
       stack.use Committee::Middleware::RequestValidation, schema: contract, error_class: ContractError, strict: false,
                                                           parse_response_by_content_type: false, raise: false

@@ -62,7 +62,7 @@ module Server
     end
 
     def make(document)
-      Models::Maker.create!(name: document.fetch("name", "Maker"), profile: document.except("name", "priorities", "places"),
+      Models::Maker.here.create!(name: document.fetch("name", "Maker"), profile: document.except("name", "priorities", "places"),
                             priorities: document.fetch("priorities", {}), places: document["places"])
     end
 

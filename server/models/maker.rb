@@ -2,8 +2,9 @@
 
 module Server
   module Models
-    # Who is at the bench. This application serves one maker, who may have the demo's bench beside her own.
+    # Who is at the bench. She may have the demo's bench beside her own.
     class Maker < ActiveRecord::Base
+      belongs_to :account, optional: true
       # Projects go first: their units hold on to the fabrics.
       has_many :projects, -> { here.order(:aside, :id) }
       has_many :all_projects, class_name: "Project", dependent: :destroy
@@ -40,9 +41,14 @@ module Server
         (tools.reject(&:retired) - usable).map { |tool| { "id" => tool.id, "name" => tool.document["name"].to_s, "say" => tool.fault } }
       end
 
+      # @return [ActiveRecord::Relation] those of whoever is there: all, where nobody has to sign in
+      def self.here
+        Access.required? ? where(account_id: Access.account&.id) : all
+      end
+
       # @return [Maker] the one who came to the bench last; the first there is where nobody has come yet
       def self.at_bench
-        order(Arel.sql("came_at DESC NULLS LAST"), :id).first!
+        here.order(Arel.sql("came_at DESC NULLS LAST"), :id).first!
       end
 
       # @return [void]

@@ -16,7 +16,7 @@ module Server
       private
 
       def makers
-        Models::Maker
+        Models::Maker.here
       end
 
       def standing

@@ -31,7 +31,7 @@ module OakenGauge
         def all
           @all ||= {
             unit: Catalogue::UNIT, tool: Catalogue::TOOL, fabric: Catalogue::FABRIC, picture: DeconstructDocument, pieces: PIECES,
-            lines: Blocks::Lines, places: PLACES, times: Scalars::Whole.new(1..10_000),
+            lines: Blocks::Lines, passphrase: Scalars::Text.new(most: 500, blank: true), places: PLACES, times: Scalars::Whole.new(1..10_000),
             quilt: KeptQuilt,
             colour: Colour.new, weave: Scalars::Choice.new(BenchDocument::ShelfFabric::WEAVES), maker: Weighing::Maker,
             priorities: Priorities, method: Scalars::Choice.new(Methods.ids), name: Scalars::Text.new, notes: NOTES,

@@ -1,0 +1,25 @@
+# frozen_string_literal: true
+
+module Server
+  module Middleware
+    # Finds out who comes. Where one has to sign in, nobody else is answered but who asks for just that.
+    class SignIn
+      # What everybody may ask for.
+      OPEN = %w[/api/session /api/accounts /api/accounts/reset].freeze
+
+      def initialize(app)
+        @app = app
+      end
+
+      def call(env)
+        return @app.call(env) unless Access.required? && env["PATH_INFO"].start_with?("/api/")
+
+        word = Rack::Utils.parse_cookies(env)[Access::COOKIE]
+        account = Models::Session.called(word)&.account
+        return Problem.new(401, "Sign in first.").answer unless account || OPEN.include?(env["PATH_INFO"])
+
+        Access.as(account, word) { @app.call(env) }
+      end
+    end
+  end
+end
