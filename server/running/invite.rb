@@ -10,7 +10,6 @@ module Running
     def link(name = nil)
       running do
         require_relative "../boot"
-        Server::Database.connect(@address)
         Server::Database.alone { Server::Database.migrate }
         "#{place}#{name ? reset(name) : sign_up}"
       end
@@ -19,7 +18,7 @@ module Running
     private
 
     def with(url)
-      @address = url
+      ENV["DATABASE_URL"] = url
       yield
     end
 

@@ -39,6 +39,12 @@ const project: Screen = async () => ({
   Component: (await import("./screens/first-unit/FirstUnit")).FirstOfProject,
 });
 
+const comeIn = (name: "SignIn" | "SignUp" | "Reset"): Screen =>
+  async () => ({ Component: (await import("./screens/account/ComeIn"))[name] }); // prettier-ignore
+const account: Screen = async () => ({
+  Component: (await import("./screens/account/AccountScreen")).AccountScreen,
+});
+
 /** Each screen is a script of its own, fetched when it is first gone to. */
 export const routes = createBrowserRouter([
   { path: "/", lazy: firstUnit, errorElement: <Broken />, hydrateFallbackElement: <></> },
@@ -64,5 +70,9 @@ export const routes = createBrowserRouter([
     errorElement: <Broken />,
     hydrateFallbackElement: <></>,
   },
+  { path: "/sign-in", lazy: comeIn("SignIn"), errorElement: <Broken />, hydrateFallbackElement: <></> },
+  { path: "/sign-up", lazy: comeIn("SignUp"), errorElement: <Broken />, hydrateFallbackElement: <></> },
+  { path: "/reset", lazy: comeIn("Reset"), errorElement: <Broken />, hydrateFallbackElement: <></> },
+  { path: "/account", lazy: account, errorElement: <Broken />, hydrateFallbackElement: <></> },
   { path: "*", element: <Lost /> },
 ]);

@@ -52,6 +52,8 @@ export type Drill = { drill: string; title: string; results: DrillResult[] };
 /** How areas and small differences are told. */
 export type Measures = NonNullable<Schemas["WeighAnswer"]["measures"]>;
 export type Measure = Schemas["Project"]["measure"];
+/** Whether one has to sign in, and who is there. */
+export type Session = { required: boolean; name: string | null };
 /** Which bench is at hand. */
 export type Standing = { chosen: boolean; demo: boolean; has_own: boolean; project_id: number | null };
 /** What came of a table: what was ready, what was wrong, and how many were added. */
@@ -208,6 +210,16 @@ function without<Given extends object>(given: Given, key: keyof Given): Partial<
 }
 
 export const api = {
+  session: () => ask<Session>("GET", "/api/session"),
+  signIn: (told: { name: string; passphrase: string }) => ask<Session>("POST", "/api/session", told),
+  signOut: (everywhere: boolean) =>
+    ask<Session>("DELETE", `/api/session${everywhere ? "?everywhere=yes" : ""}`),
+  signUp: (told: { code: string; name: string; passphrase: string }) =>
+    ask<Session>("POST", "/api/accounts", told),
+  resetPassphrase: (told: { code: string; passphrase: string }) =>
+    ask<Session>("POST", "/api/accounts/reset", told),
+  invite: () => ask<{ path: string }>("POST", "/api/account/invitations", {}),
+  endAccount: (passphrase: string) => ask<Session>("POST", "/api/account/end", { passphrase }),
   maker: () => ask<Maker>("GET", "/api/maker"),
   learn: (measured: unknown[]) => ask<Learnt>("POST", "/api/maker/learn", { measured }),
   changeMaker: (changes: MakerChange) => ask<Maker>("PATCH", "/api/maker", changes),

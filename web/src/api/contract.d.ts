@@ -62,6 +62,7 @@ export interface paths {
                         };
                     };
                 };
+                default: components["responses"]["Problem"];
             };
         };
         put?: never;

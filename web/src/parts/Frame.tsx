@@ -1,10 +1,11 @@
-import { ArrowLeft, Hand, Layers, LayoutGrid, Ruler, ScanLine, SwatchBook } from "lucide-react";
+import { ArrowLeft, Hand, Layers, LayoutGrid, Ruler, ScanLine, SwatchBook, UserRound } from "lucide-react";
 import type { ReactNode } from "react";
 import { Link, NavLink } from "react-router";
 
 import { Hint } from "./Hint";
 import { useAtWork } from "./useAtWork";
 import { useBack } from "./useBack";
+import { useSession } from "./useSession";
 
 const ROOMS = [
   { to: "/projects", name: "Projects", Icon: Layers },
@@ -30,6 +31,7 @@ function AtWork() {
 /** The head of every page but the weighing's: back to the bench, and what else there is. */
 export function Frame({ children }: { children?: ReactNode }) {
   const back = useBack();
+  const session = useSession();
   return (
     <header className="head">
       <Hint text="Back" keys="B">
@@ -45,6 +47,11 @@ export function Frame({ children }: { children?: ReactNode }) {
             <Icon size={16} aria-hidden="true" /> {name}
           </NavLink>
         ))}
+        {session?.name && (
+          <NavLink to="/account" className="unit-tab">
+            <UserRound size={16} aria-hidden="true" /> {session.name}
+          </NavLink>
+        )}
       </nav>
     </header>
   );
