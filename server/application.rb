@@ -4,7 +4,7 @@ module Server
   # The whole application as Rack sees it: what every request passes through, then the resources.
   module Application
     RESOURCES = [Resources::Weighing, Resources::Projects, Resources::Units, Resources::Picks, Resources::Tools, Resources::Fabrics, Resources::Makers,
-                 Resources::Blocks, Resources::Jobs, Resources::Quilts, Resources::Bench, Resources::Start, Resources::Accounts,
+                 Resources::Blocks, Resources::Jobs, Resources::Quilts, Resources::Bench, Resources::Start, Resources::Accounts, Resources::Shown,
                  Resources::WhichLine, Resources::Practice,
                  Resources::Templates, Resources::Tables, Resources::Kinds, Resources::Health].freeze
     # Names under which this application may be reached; others are refused, so that no strange page

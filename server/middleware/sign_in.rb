@@ -6,6 +6,8 @@ module Server
     class SignIn
       # What everybody may ask for.
       OPEN = %w[/api/session /api/accounts /api/accounts/reset].freeze
+      # And by a link that they were given.
+      SHOWN = "/api/shown/"
 
       def initialize(app)
         @app = app
@@ -16,9 +18,15 @@ module Server
 
         word = Rack::Utils.parse_cookies(env)[Access::COOKIE]
         account = Models::Session.called(word)&.account
-        return Problem.new(401, "Sign in first.").answer unless account || OPEN.include?(env["PATH_INFO"])
+        return Problem.new(401, "Sign in first.").answer unless account || open?(env["PATH_INFO"])
 
         Access.as(account, word) { @app.call(env) }
+      end
+
+      private
+
+      def open?(path)
+        OPEN.include?(path) || path.start_with?(SHOWN)
       end
     end
   end

@@ -15,7 +15,8 @@ module Server
       def to_document
         { "id" => id, "name" => name, "seam_allowance" => seam_allowance, "notes" => notes, "aside" => aside,
           "measure" => measure, "tool_keys" => tool_keys, "quilt" => quilt, "units_in_all" => units.size,
-          "units_picked" => picked, "next" => OakenGauge.next_step(units.size, picked), "lock_version" => lock_version }
+          "units_picked" => picked, "next" => OakenGauge.next_step(units.size, picked), "shown" => !link_digest.nil?,
+          "lock_version" => lock_version }
       end
 
       # @return [Integer] units that a method was picked for

@@ -10,6 +10,30 @@ class ProjectsScreenTest < BrowserCase
     find("a.project-link", text: "Slack Tide lap quilt")
   end
 
+  # Seen by a link, by whoever has it; withdrawn, it no longer holds.
+  def test_a_project_is_shown_to_others
+    visit "/projects"
+    click_button "Show Slack Tide lap quilt to others"
+    click_button "Make a link"
+    link = find_field("The link").value
+    visit link
+
+    assert_selector "h1", text: "Slack Tide lap quilt"
+    assert_selector "svg[aria-label^='The quilt, 63 1/4 by']"
+    assert_selector "li", text: /Wave tips.*not picked yet/m
+    assert_no_button
+    assert_empty axe_faults
+    assert_whole_on_a_phone
+    visit "/projects"
+    click_button "Show Slack Tide lap quilt to others"
+    click_button "Withdraw the link"
+
+    assert_no_button "Withdraw the link"
+    visit link
+
+    assert_text "This link does not hold any more."
+  end
+
   def test_a_project_is_started_and_has_its_first_unit
     click_button "Start a project"
     within("[role=dialog]") do

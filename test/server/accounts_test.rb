@@ -200,7 +200,7 @@ class AccountsTest < ServerCase
 
   def test_nobody_is_answered_who_has_not_signed_in
     each_address do |verb, path|
-      next if OPEN.include?(path)
+      next if OPEN.include?(path) || path.start_with?(Server::Middleware::SignIn::SHOWN)
 
       header "Content-Type", "application/json"
       custom_request(verb.upcase, path.gsub(/\{\w+\}/, @unit.id.to_s), {}, input: "{}")
@@ -237,6 +237,32 @@ class AccountsTest < ServerCase
     body = { lock_version: 0, method: "die/patches", unit: @unit.spec, label: "Hers", name: "Hers", units: [], setting: {}, blocks: [] }
     custom_request(verb.upcase, verb == "delete" ? "#{path}?lock_version=0" : path, {}, input: JSON.generate(body))
     last_response.status
+  end
+
+  # By a link anybody sees the quilt and its units, and nothing else of hers; withdrawn or made anew, it no longer holds.
+  def test_a_project_is_shown_by_a_link
+    sign_up
+    @unit.create_pick!(method_id: "die/patches", spec: @unit.spec, answer: { "title" => "Die" })
+    @project.update!(notes: "for her birthday")
+    path = send_json("POST", "/api/projects/#{@project.id}/link", {})["path"]
+    clear_cookies
+    shown = fetch("/api#{path}")
+
+    assert_equal ["Slack Tide lap quilt", 5, "Die", 18], [shown["name"], shown["units"].size, shown["units"].first["method"], shown["quilt"]["blocks"]]
+    assert_equal %w[id name colour weave], shown["fabrics"].first.keys
+    refute_includes last_response.body, "birthday"
+    sign_in
+    again = send_json("POST", "/api/projects/#{@project.id}/link", {})["path"]
+    get "/api#{path}"
+
+    assert_problem 404, nil, /does not hold any more/
+    assert fetch("/api/projects")["projects"].first["shown"]
+    delete "/api/projects/#{@project.id}/link"
+
+    refute check["shown"]
+    get "/api#{again}"
+
+    assert_problem 404
   end
 
   def test_on_this_machine_alone_nobody_signs_in

@@ -45,6 +45,8 @@ const account: Screen = async () => ({
   Component: (await import("./screens/account/AccountScreen")).AccountScreen,
 });
 
+const shown: Screen = async () => ({ Component: (await import("./screens/shown/ShownScreen")).ShownScreen });
+
 /** Each screen is a script of its own, fetched when it is first gone to. */
 export const routes = createBrowserRouter([
   { path: "/", lazy: firstUnit, errorElement: <Broken />, hydrateFallbackElement: <></> },
@@ -74,5 +76,6 @@ export const routes = createBrowserRouter([
   { path: "/sign-up", lazy: comeIn("SignUp"), errorElement: <Broken />, hydrateFallbackElement: <></> },
   { path: "/reset", lazy: comeIn("Reset"), errorElement: <Broken />, hydrateFallbackElement: <></> },
   { path: "/account", lazy: account, errorElement: <Broken />, hydrateFallbackElement: <></> },
+  { path: "/shown/:word", lazy: shown, errorElement: <Broken />, hydrateFallbackElement: <></> },
   { path: "*", element: <Lost /> },
 ]);

@@ -54,6 +54,13 @@ export type Measures = NonNullable<Schemas["WeighAnswer"]["measures"]>;
 export type Measure = Schemas["Project"]["measure"];
 /** Whether one has to sign in, and who is there. */
 export type Session = { required: boolean; name: string | null };
+/** What is seen of a project by its link. */
+export type ShownProject = {
+  name: string;
+  units: { label: string; unit: UnitDocument; fabrics: Record<string, number>; method: string | null }[];
+  quilt: { finished: string[]; blocks: number; drawing?: QuiltAnswer["drawing"] } | null;
+  fabrics: Fabric[];
+};
 /** Which bench is at hand. */
 export type Standing = { chosen: boolean; demo: boolean; has_own: boolean; project_id: number | null };
 /** What came of a table: what was ready, what was wrong, and how many were added. */
@@ -210,6 +217,9 @@ function without<Given extends object>(given: Given, key: keyof Given): Partial<
 }
 
 export const api = {
+  shown: (word: string) => ask<ShownProject>("GET", `/api/shown/${encodeURIComponent(word)}`),
+  show: (id: number) => ask<{ path: string }>("POST", `/api/projects/${id}/link`, {}),
+  showNoMore: (id: number) => ask<ProjectRow>("DELETE", `/api/projects/${id}/link`),
   session: () => ask<Session>("GET", "/api/session"),
   signIn: (told: { name: string; passphrase: string }) => ask<Session>("POST", "/api/session", told),
   signOut: (everywhere: boolean) =>

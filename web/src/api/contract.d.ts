@@ -280,6 +280,126 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shown/{word}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                word: string;
+            };
+            cookie?: never;
+        };
+        /** A project by its link, to look at */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    word: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Its quilt, its units, and the fabrics they are of */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            name: string;
+                            units: {
+                                label: string;
+                                unit: {
+                                    [key: string]: unknown;
+                                };
+                                fabrics: {
+                                    [key: string]: number;
+                                };
+                                method: string | null;
+                            }[];
+                            quilt: {
+                                [key: string]: unknown;
+                            } | null;
+                            fabrics: {
+                                id: number;
+                                name: string;
+                                colour: string;
+                                weave: string;
+                            }[];
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{id}/link": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A link by which it can be seen; one that was given before no longer holds */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Where it is seen */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            path: string;
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        /** Withdraw the link */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                200: components["responses"]["Project"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/weigh": {
         parameters: {
             query?: never;
@@ -2597,6 +2717,8 @@ export interface components {
         /** @description A length such as "2 7/8" */
         Length: string;
         Project: {
+            /** @description Whether a link was given by which it can be seen */
+            shown: boolean;
             /**
              * @description What it is worked in
              * @enum {string}

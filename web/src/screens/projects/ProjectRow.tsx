@@ -8,6 +8,7 @@ import { FinishedSize } from "../../parts/Sizes";
 import type { Stored } from "../../parts/useStored";
 import { MissingTools } from "./MissingTools";
 import { ProjectForm } from "./ProjectForm";
+import { ShowProject } from "./ShowProject";
 
 type Props = { row: Row; kept: Stored<Row, ProjectGiven> };
 
@@ -52,6 +53,7 @@ export function ProjectRow({ row, kept }: Props) {
             />
           )}
         </FormDialog>
+        <ShowProject row={row} onChanged={() => void kept.refresh()} />
         <button type="button" className="button" aria-label={`Copy ${row.name}`} onClick={() => void copy()}>
           Copy
         </button>

@@ -1,0 +1,62 @@
+import { useMutation } from "@tanstack/react-query";
+
+import { api, type ProjectRow } from "../../api/client";
+import { FormDialog } from "../../parts/FormDialog";
+
+type Props = { row: ProjectRow; onChanged: () => void };
+
+/** A link by which others look at the project, and cannot change it. */
+export function ShowProject({ row, onChanged }: Props) {
+  const showing = useMutation({ mutationFn: () => api.show(row.id), onSuccess: onChanged });
+  const ending = useMutation({
+    mutationFn: () => api.showNoMore(row.id),
+    onSuccess: () => {
+      showing.reset();
+      onChanged();
+    },
+  });
+  const error = showing.error ?? ending.error;
+  return (
+    <FormDialog
+      title={`Show ${row.name} to others`}
+      trigger={
+        <button type="button" className="button" aria-label={`Show ${row.name} to others`}>
+          Show
+        </button>
+      }
+    >
+      {() => (
+        <div className="show-project">
+          <p>Whoever has the link sees the quilt, its units and what you picked; nobody can change it.</p>
+          {row.shown && !showing.data && (
+            <p className="quiet">There is a link. A new one takes its place: the old one no longer holds.</p>
+          )}
+          {showing.data && (
+            <input
+              className="entry-boxed account-link"
+              readOnly
+              aria-label="The link"
+              value={`${location.origin}${showing.data.path}`}
+              onFocus={(event) => event.target.select()}
+            />
+          )}
+          <div className="dialog-buttons">
+            {row.shown && (
+              <button type="button" className="button" onClick={() => ending.mutate()}>
+                Withdraw the link
+              </button>
+            )}
+            <button type="button" className="button button-brass" onClick={() => showing.mutate()}>
+              {row.shown ? "Make a new link" : "Make a link"}
+            </button>
+          </div>
+          {error && (
+            <p role="alert" className="field-error">
+              {error.message}
+            </p>
+          )}
+        </div>
+      )}
+    </FormDialog>
+  );
+}

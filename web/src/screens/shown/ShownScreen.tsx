@@ -1,0 +1,82 @@
+import { useQuery } from "@tanstack/react-query";
+import { useParams } from "react-router";
+
+import { api, type ShownProject } from "../../api/client";
+import { fillOf, Weaves } from "../../drawing/Weaves";
+import { Notice } from "../../parts/Notice";
+import { FinishedSize } from "../../parts/Sizes";
+import { useLight } from "../../parts/useLight";
+import { QuiltPicture } from "../quilt/QuiltPicture";
+
+/** A project as others see it by its link: to look at. */
+export function ShownScreen() {
+  const { word = "" } = useParams();
+  const shown = useQuery({ queryKey: ["shown", word], queryFn: () => api.shown(word) });
+  useLight();
+  if (!shown.data)
+    return (
+      <main className="middle">
+        <Notice>{shown.error?.message ?? "Opening the project…"}</Notice>
+      </main>
+    );
+  const { name, quilt, units, fabrics } = shown.data;
+  return (
+    <main className="shown">
+      <Weaves fabrics={fabrics} />
+      <h1>{name}</h1>
+      <div className="shown-parts">
+        {quilt?.drawing && (
+          <section aria-label="The quilt">
+            <QuiltPicture
+              drawing={quilt.drawing}
+              fabrics={fabrics}
+              size={460}
+              label={`The quilt, ${quilt.finished.join(" by ")}`}
+            />
+            <p>
+              Finished <Sides lengths={quilt.finished} />, {quilt.blocks} blocks
+            </p>
+          </section>
+        )}
+        <section aria-labelledby="shown-units">
+          <h2 id="shown-units">Units</h2>
+          <ul className="way-units">
+            {units.map((unit, i) => (
+              <Unit key={i} unit={unit} fabrics={fabrics} />
+            ))}
+          </ul>
+          <p className="quiet">You see this by a link; it cannot be changed here.</p>
+        </section>
+      </div>
+    </main>
+  );
+}
+
+type UnitProps = { unit: ShownProject["units"][number]; fabrics: ShownProject["fabrics"] };
+
+function Unit({ unit: { label, unit, fabrics: held, method }, fabrics }: UnitProps) {
+  const { count } = unit;
+  return (
+    <li>
+      <b>{typeof count === "number" ? count : `${count.left} left, ${count.right} right`}</b> {label}{" "}
+      <Sides lengths={[unit.finished ?? []].flat()} />
+      <span className="way-swatches">
+        {Object.values(held).map((id, i) => (
+          <svg key={i} width="14" height="14" aria-hidden="true" className="swatch">
+            <rect width="14" height="14" fill={fillOf(fabrics.find((fabric) => fabric.id === id))} />
+          </svg>
+        ))}
+      </span>
+      <span className="quiet">{method ?? "not picked yet"}</span>
+    </li>
+  );
+}
+
+function Sides({ lengths }: { lengths: string[] }) {
+  return lengths.map((length, i) => (
+    <span key={i}>
+      {i > 0 && " × "}
+      <FinishedSize length={length} />
+    </span>
+  ));
+}
