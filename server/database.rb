@@ -78,7 +78,7 @@ module Server
       # How many tables are not there.
       def missing
         @missing ||= begin
-          models = Models.constants.map { |name| Models.const_get(name) }.grep(Class).map(&:table_name)
+          models = Models.constants.map { |name| Models.const_get(name) }.select { |one| one.try(:table_name) }.map(&:table_name)
           tables = [*models, "que_jobs"].map { |name| "('#{name}')" }
           "SELECT count(*) FROM (VALUES #{tables.join(', ')}) AS wanted (name) WHERE to_regclass(name) IS NULL"
         end
