@@ -20,6 +20,15 @@ module Server
         ENV["ACCOUNTS"] == "1" || !ENV["HOST"].to_s.split(",").all? { |host| loopback?(host.strip) }
       end
 
+      # Whatever way the address is written: it is matched as it reads when it is decoded.
+      # @param env [Hash]
+      # @return [String]
+      def path(env)
+        Rack::Utils.unescape_path(env["PATH_INFO"].to_s).squeeze("/")
+      rescue ArgumentError
+        env["PATH_INFO"].to_s
+      end
+
       # @return [Models::Account, nil]
       def account
         Current.account

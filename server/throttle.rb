@@ -13,7 +13,7 @@ module Server
     def self.configure
       Rack::Attack.cache.store = ActiveSupport::Cache::MemoryStore.new
       Rack::Attack.throttle("requests", limit: REQUESTS, period: SECONDS) do |request|
-        address(request.env) if request.path.start_with?("/api/")
+        address(request.env) if Access.path(request.env).start_with?("/api/")
       end
       Rack::Attack.throttled_responder = lambda do |_request|
         problem = Problem.new(429, "Too many requests at once: at most #{REQUESTS} in #{SECONDS} seconds.")

@@ -14,11 +14,12 @@ module Server
       end
 
       def call(env)
-        return @app.call(env) unless Access.required? && env["PATH_INFO"].start_with?("/api/")
+        path = Access.path(env)
+        return @app.call(env) unless Access.required? && path.start_with?("/api/")
 
         word = Rack::Utils.parse_cookies(env)[Access::COOKIE]
         account = Models::Session.called(word)&.account
-        return Problem.new(401, "Sign in first.").answer unless account || open?(env["PATH_INFO"])
+        return Problem.new(401, "Sign in first.").answer unless account || open?(path)
 
         Access.as(account, word) { @app.call(env) }
       end

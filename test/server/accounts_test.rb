@@ -209,6 +209,16 @@ class AccountsTest < ServerCase
     end
   end
 
+  # However the address is written.
+  def test_no_way_of_writing_an_address_goes_round_it
+    %w[/%61pi/projects //api/projects /api%2Fprojects /./api/projects /api/./projects /API/projects].each do |path|
+      status, headers, body = APP.call(Rack::MockRequest.env_for("/", "HTTP_HOST" => "localhost").merge("PATH_INFO" => path))
+
+      assert(status >= 400 || headers["content-type"].start_with?("text/html"), path)
+      refute_includes body.to_enum.to_a.join, "Slack Tide", path
+    end
+  end
+
   # With the ids of another's things every address says that there is none.
   def test_nobody_comes_to_anothers_things
     sign_up
