@@ -61,12 +61,10 @@ module OakenGauge
 
       # Where each of its cells that have seams falls on a cell that is cut so. That is soon seen, and leaves few places.
       def crossed(stencil)
-        (right, below), first = stencil.seams.first
-        cut_like(first).filter_map do |x, y|
-          column = x - right
-          row = y - below
-          [column, row] if inside?(stencil, column, row) && crossed_at?(stencil, column, row)
+        places = stencil.begin_at.flat_map do |(right, below), same|
+          cut_like(same).map { |x, y| [x - right, y - below] }
         end
+        places.uniq.select { |column, row| inside?(stencil, column, row) && crossed_at?(stencil, column, row) }
       end
 
       def inside?(stencil, column, row)

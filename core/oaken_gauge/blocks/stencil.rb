@@ -79,9 +79,23 @@ module OakenGauge
         end
       end
 
+      # Cells of {#seams} of which one at least is cut, whatever its fabrics are: the first, unless two fabrics that meet at a seam
+      # may be the same, as three quarters of an hourglass may.
+      # @return [Array<Array((Integer, Integer), Integer)>]
+      def begin_at
+        @begin_at ||= loose? ? seams : seams.first(1)
+      end
+
       # @return [Array<Symbol>] the names of its fabrics, those of the unit's own roles first
       def names
         @names ||= (unit.class.roles + unit.seats).uniq
+      end
+
+      private
+
+      def loose?
+        pairs = seats.flatten(1).flat_map { |cell| cell.uniq.combination(2).to_a }.uniq
+        pairs.any? { |one, other| unit.class.of_these?(names.map { |name| name == other ? one : name }) }
       end
 
       # A unit as it is drawn by itself, upright.
