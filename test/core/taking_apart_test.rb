@@ -23,6 +23,7 @@ class TakingApartTest < CoreCase
     "q(a,a,a,b)" => [1, 3],
     # The same on four cells, of which two are plain: two triangles, a goose, or an hourglass.
     "f(a,b) a / r(b,a) a" => [3, 3],
+    "a r(a,b) / a f(b,a)" => [3, 3],
     # Two triangles, whatever the cell is called.
     "q(a,a,b,b)" => [1, 1],
     "q(a,a,a,a)" => [1, 0],
