@@ -5,6 +5,9 @@ module Server
     # One line of JSON a request, and one for whatever a request could not deal with; the browser gets
     # only a plain problem document then.
     class RequestLog
+      # Whoever reads the log is not shown a project by it.
+      SHOWN = %r{(/shown/).*}
+
       def initialize(app, output = $stdout)
         @app = app
         @output = output
@@ -13,7 +16,7 @@ module Server
       def call(env)
         started = now
         status, headers, body = answer(env)
-        log(at: Time.now.utc.iso8601(3), method: env["REQUEST_METHOD"], path: env["PATH_INFO"], status: status,
+        log(at: Time.now.utc.iso8601(3), method: env["REQUEST_METHOD"], path: env["PATH_INFO"].to_s.sub(SHOWN, "\\1…"), status: status,
             ms: ((now - started) * 1000).round(1))
         [status, headers, body]
       end

@@ -48,7 +48,8 @@ module Server
 
         first = none?
         create!(name: name.strip, passphrase: digest).tap do |account|
-          first ? Maker.where(account_id: nil).update_all(account_id: account.id) : Access.as(account) { Demo.load }
+          Maker.where(account_id: nil).update_all(account_id: account.id) if first
+          Access.as(account) { Demo.load } if account.makers.none?
         end
       end
 

@@ -30,8 +30,9 @@ module Server
         end
 
         # @param seconds [Integer] how long it holds
-        # @return [String] the word of a new one
+        # @return [String] the word of a new one; those that have expired go
         def give(seconds, **fields)
+          where("expires_at < ?", Time.now).delete_all
           Secret.word.tap { |word| create!(digest: Secret.digest(word), expires_at: Time.now + seconds, **fields) }
         end
       end

@@ -260,6 +260,7 @@ class AccountsTest < ServerCase
 
     assert_equal ["Slack Tide lap quilt", 5, "Die", 18], [shown["name"], shown["units"].size, shown["units"].first["method"], shown["quilt"]["blocks"]]
     assert_equal %w[id name colour weave], shown["fabrics"].first.keys
+    refute_includes LOG.string, path
     refute_includes last_response.body, "birthday"
     sign_in
     again = send_json("POST", "/api/projects/#{@project.id}/link", {})["path"]
