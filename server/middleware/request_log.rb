@@ -16,8 +16,8 @@ module Server
       def call(env)
         started = now
         status, headers, body = answer(env)
-        log(at: Time.now.utc.iso8601(3), method: env["REQUEST_METHOD"], path: env["PATH_INFO"].to_s.sub(SHOWN, "\\1…"), status: status,
-            ms: ((now - started) * 1000).round(1))
+        log(at: Time.now.utc.iso8601(3), method: env["REQUEST_METHOD"], path: plain(env["PATH_INFO"].to_s).sub(SHOWN, "\\1…"),
+            status: status, ms: ((now - started) * 1000).round(1))
         [status, headers, body]
       end
 
@@ -38,9 +38,12 @@ module Server
 
       # What is no UTF-8 is written with marks in its place.
       def log(line)
-        plain = line.transform_values { |value| value.is_a?(String) ? value.dup.force_encoding(Encoding::UTF_8).scrub("?") : value }
-        @output.write("#{JSON.generate(plain)}\n")
+        @output.write("#{JSON.generate(line.transform_values { |value| value.is_a?(String) ? plain(value) : value })}\n")
         @output.flush
+      end
+
+      def plain(text)
+        text.dup.force_encoding(Encoding::UTF_8).scrub("?")
       end
 
       def now
