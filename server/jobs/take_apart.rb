@@ -17,7 +17,7 @@ module Server
       # @return [Hash] the job's document; where the block is small it is done
       # @raise [OakenGauge::Documents::Invalid]
       def self.ask(maker, question)
-        return Models::Job.ask(maker, self, question).to_document unless OakenGauge.soon_apart?(question)
+        return Models::Job.ask(maker, self, one_way(question)).to_document unless OakenGauge.soon_apart?(question)
 
         { "id" => nil, "state" => "done", "share" => 1, "doing" => "", "answer" => OakenGauge.deconstruct(question, view: true) }
       end
@@ -32,11 +32,16 @@ module Server
       end
 
       def self.found(block)
-        known = Models::Job.of(block.maker, self, { **block.maker.question, **block.picture })
+        known = Models::Job.of(block.maker, self, one_way({ **block.maker.question, **block.picture }))
         known&.answer&.dig("ways", 0, "pieces") or
           raise Problem.new(422, "#{block.name} has not been taken apart yet. Open the block and choose a way first.")
       end
-      private_class_method :found
+
+      # The width alone says as much as height and width, since cells are square: one question, however it is asked.
+      def self.one_way(question)
+        question.merge("finished" => [question["finished"]].flatten.last)
+      end
+      private_class_method :found, :one_way
 
       # @param id [Integer] of a {Models::Job}
       # @return [void]

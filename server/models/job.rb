@@ -14,6 +14,8 @@ module Server
       # How far it has come is told no more often than this, seconds.
       TOLD_EVERY = 0.25
       AT_WORK = %w[waiting working].freeze
+      # One that nothing was heard of for so long is at work nowhere, seconds.
+      LOST = 300
 
       # Raised where somebody asked for it to stop.
       class Stopped < StandardError; end
@@ -42,7 +44,7 @@ module Server
       # @param work [Class]
       # @return [void]
       def again(work)
-        wait(work) unless AT_WORK.include?(state) || state == "done"
+        wait(work) unless state == "done" || (AT_WORK.include?(state) && updated_at > Time.now - LOST)
       end
 
       # @param work [Class]

@@ -78,6 +78,18 @@ class JobsTest < ServerCase
     assert_equal "waiting", ask["state"]
   end
 
+  # One that no worker will ever take up is asked for anew.
+  def test_one_that_was_lost_is_asked_for_again
+    id = ask["id"]
+    Server::Models::Job.find(id).update!(state: "working", share: 0.7)
+    ActiveRecord::Base.connection.execute("DELETE FROM que_jobs")
+
+    assert_equal ["working", 0], [ask["state"], queued]
+    Server::Models::Job.update_all(updated_at: Time.now - Server::Models::Job::LOST - 1)
+
+    assert_equal [["waiting", id], 1], [ask.values_at("state", "id"), queued]
+  end
+
   # A worker that died has left it as it was; the next one begins anew.
   def test_what_a_dead_worker_left_is_taken_up
     id = ask["id"]
@@ -129,6 +141,8 @@ class JobsTest < ServerCase
 
     assert_problem 422, nil, /Tide table has not been taken apart yet/
     work(ask["id"])
+    # Height and width say no more than the width.
+    block.update!(picture: LARGE.merge("finished" => %w[9 9]))
     get "/api/blocks/#{block.id}/sheet.pdf"
 
     assert_equal 200, last_response.status
