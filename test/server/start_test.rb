@@ -91,6 +91,8 @@ class StartTest < Minitest::Test
       Process.wait(child)
       writer.close
       said = reader.read
+      # Where Ruby itself has not begun, it has its own word for it.
+      next if said.include?("<internal:gem_prelude>")
 
       refute_match(/\.rb:\d/, said, moment)
       assert_operator said.lines.grep_v(/^\[?\{|Puma|^\* |^\[\d+\]|Use Ctrl-C|Oaken Gauge is at|puma/).size, :<=, 1, said
