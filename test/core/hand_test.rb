@@ -36,7 +36,8 @@ class HandTest < CoreCase
   def test_eight_at_a_time
     found = kinds(way("rotary/eight_at_a_time", tools: [STRAIGHT]))
 
-    assert_equal 2, found.count(%i[cut_middle ruler_main])
+    # Through both fabrics at once.
+    assert_equal 1, found.count(%i[cut_middle ruler_main])
     assert_equal 2, found.count(%i[subcut ruler_between])
   end
 
@@ -117,7 +118,7 @@ class HandTest < CoreCase
   def test_a_patch_of_a_piece_that_is_too_large
     patch = Construction::FromPiece.new(Patches::HalfSquare.new(2r), [2.5, 2.5], 1/4r, parts: [[0, 0], [1, 0], [0, 1]]).call(2.51, 2.52)
 
-    [0.0, 0.015 / Math.sqrt(2), 0.0].zip(patch.pushes) { |expected, push| assert_in_delta expected, push, CLOSE }
+    [0.0, 0.015 / Math.sqrt(2), 0.0].zip(patch.pushes) { |expected, push| assert_in_delta expected, push, 1e-5 }
     [0.0, 1.0, 0.0].zip(patch.stretch) { |expected, factor| assert_in_delta expected, factor, CLOSE }
   end
 

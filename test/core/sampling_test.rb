@@ -11,14 +11,15 @@ class SamplingTest < CoreCase
   def each_way(maker = {})
     Catalogue::UNITS.each do |kind, list|
       task = OakenGauge.read_weighing({ "unit" => { "kind" => kind.to_s, "count" => 8 }.merge(list.first), "tools" => Catalogue::TOOLS, "maker" => maker })
-      Methods.making(task.unit).map { |method| method.new(task) }.each do |way|
+      # A mix is what its parts are.
+      Methods.making(task.unit).map { |method| method.new(task) }.grep_v(Methods::Rotary::Mixed).each do |way|
         yield way, [kind, way.class.id].inspect if Weighing::Outcome.new(way).feasible?
       end
     end
   end
 
   # Slips far commoner than they are, so that the mixture matters.
-  ROUGH = { "trim_sides" => 2, "margin" => "1/16", "errors" => { "misread" => 0.05, "seam_guided" => 0.02, "bias" => 0.04 } }.freeze
+  ROUGH = { "trim_sides" => 2, "margin" => "1/16", "errors" => { "misread" => 0.02, "seam_guided" => 0.02, "bias" => 0.04 } }.freeze
 
   def test_agrees_with_the_budget_for_every_method
     [{}, ROUGH].each do |maker|
@@ -52,6 +53,20 @@ class SamplingTest < CoreCase
     assert_in_delta Math.sqrt(share * (1 - share) / 10_000) + 1e-4, sampling.errors[:within_sixteenth], CLOSE
   end
 
+  # What a seam moves told as half of what it does, or with the wrong sign for one size: polygons know better.
+  def test_tells_a_wrong_matrix
+    %w[rotary/two_at_a_time rotary/eight_at_a_time rotary/patches].each do |id|
+      [0.5, 0.0].each do |factor|
+        way = way(id)
+        accuracy = Weighing::Accuracy.new(way)
+        seam = accuracy.budget.sources.index { |source| source.kind.start_with?("seam") }
+        accuracy.budget.sizes.each { |measure| measure.shares = measure.shares.dup.tap { |shares| shares[seam] *= factor } }
+
+        refute_predicate Weighing::Sampling.new(way, accuracy, count: 20_000), :agrees?, [id, factor].inspect
+      end
+    end
+  end
+
   def test_the_same_seed_makes_the_same_units
     way = way("rotary/two_at_a_time")
     figures = ->(seed) { Weighing::Sampling.new(way, Weighing::Accuracy.new(way), count: 500, seed: seed).figures }
@@ -70,7 +85,8 @@ class SamplingTest < CoreCase
     end
   end
 
-  # Errors add up: a unit with many things off is off by the sum of what each does alone.
+  # Errors add up: a unit with many things off is off by the sum of what each does alone, nearly: a piece that leans and is
+  # large too leans a little less.
   def test_measures_are_the_sum_of_what_each_error_does
     random = Random.new(11)
     each_way do |way, about|
@@ -81,29 +97,36 @@ class SamplingTest < CoreCase
         budget.public_send(name).each do |measure|
           sum = measure.off + measure.shares.zip(values).sum { |share, value| share * value }
 
-          assert_in_delta sum, made[name][measure.place], 1e-5, [about, name].inspect
+          assert_in_delta sum, made[name][measure.place], 2e-3, [about, name].inspect
         end
       end
     end
   end
 
-  # What was found for one size holds for another, to the last digit: whichever was asked for first.
-  def test_sensitivities_do_not_depend_on_the_size
-    each_way do |way, about|
-      kept = Weighing::Sensitivities.of(way, way.construction, Weighing::Budget.new(way).sources)
-      fresh = Weighing::Sensitivities.send(:find, way.construction, Weighing::Budget.new(way).sources, way.task.maker.profile)
-
-      assert_equal kept, fresh, about
-    end
-    %w[rotary/two_at_a_time rotary/two_at_a_time_oversize].product(%w[half_square hourglass]).each do |id, kind|
-      found = %w[1 2 2.3 3 3.3 6 7 11.125].map do |finished|
+  # What was found does not depend on what was asked for before.
+  def test_sensitivities_do_not_depend_on_what_was_asked_before
+    %w[2 3 2 2.3].each do |finished|
+      %w[rotary/two_at_a_time rotary/two_at_a_time_oversize].product(%w[half_square hourglass]).each do |id, kind|
         way = way(id, { "kind" => kind, "finished" => finished })
         sources = Weighing::Budget.new(way).sources
-        [sources.map(&:kind), Weighing::Sensitivities.send(:find, way.construction, sources, way.task.maker.profile)]
-      end
+        kept = Weighing::Sensitivities.of(way, way.construction, sources)
 
-      # Sizes whose lines are easy to find have no slips; alike are those with the same errors.
-      assert_equal found.map(&:first).uniq.size, found.uniq.size, [id, kind].inspect
+        assert_equal Weighing::Sensitivities.send(:find, way.construction, sources, way.task.maker.profile).to_a, kept.to_a, [id, kind].inspect
+      end
     end
+  end
+
+  # A patch from a die is alike at every size: what was found for one is kept for all.
+  def test_what_is_alike_at_every_size_is_found_once
+    found = %w[2 4].map do |finished|
+      way = way("template/patches", { "kind" => "half_square", "finished" => finished }, tools: [STRAIGHT, *%w[2 4].map { |size| template(size) }])
+      Weighing::Sensitivities.of(way, way.construction, Weighing::Budget.new(way).sources)
+    end
+
+    assert_same(*found)
+  end
+
+  def template(size)
+    { "id" => "t#{size}", "name" => "T", "kind" => "template", "makes" => "half_square", "finished" => size }
   end
 end

@@ -11,7 +11,8 @@ class TogetherTest < CoreCase
   end
 
   def share(sources, *measures)
-    Weighing::Together.new(sources, measures.map { |off, shares, low, high| [Measure.new(off: off, shares: shares, place: 0), low, high] }).share
+    budget = Struct.new(:sources, :from).new(sources, sources)
+    Weighing::Together.new(budget, measures.map { |off, shares, low, high| [Measure.new(off: off, shares: shares, place: 0), low, high] }).share
   end
 
   # Two things that have nothing to do with one another are right as often as both: 0.6827 within one deviation, squared.

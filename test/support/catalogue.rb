@@ -42,7 +42,7 @@ module Catalogue
     { "id" => "many", "name" => "Many", "kind" => "unit_trimmer", "makes" => %w[half_square hourglass three_triangle], "reads" => "unfinished",
       "marks" => { "from" => "1", "to" => "9", "step" => "1/2" } },
     { "id" => "wedges", "name" => "Wedges", "kind" => "wedge_ruler", "tip_degrees" => 45,
-      "marks" => (12..60).map { |eighths| { "strip" => "#{eighths}/8", "kite_square" => "#{eighths + 8}/8" } } },
+      "marks" => (12..60).map { |eighths| { "strip" => "#{eighths}/8", "kite_square" => "#{((eighths * 0.7654) + 2.7).ceil + 1}/8" } } },
     { "id" => "boat", "name" => "Boat", "kind" => "template", "outline" => BOAT },
     { "id" => "half", "name" => "Half", "kind" => "template", "makes" => "half_square", "finished" => "2" },
     { "id" => "goose", "name" => "Goose", "kind" => "template", "makes" => "quarter_square", "finished" => "4" },

@@ -6,7 +6,7 @@ module OakenGauge
     # each seam lies its depth inside the edges that are sewn, so what is opened away comes to lie
     # nearer or farther by what both edges and the depth are off. Then the outside is measured.
     #
-    # Patches move, they do not turn: an edge stays parallel to where it should be.
+    # An edge may lean where a piece was cut out of square; what is sewn to it turns with it.
     class Assembly
       # @param method [Methods::Method]
       def initialize(method)
@@ -19,11 +19,10 @@ module OakenGauge
       def call(draws)
         hand = Hand.new(@method, draws)
         @bias_edges = 0
-        @ends = []
-        fabric = @method.unit.patches.each_with_index.map { |patch, i| cut(patch, i, hand) }
-        sewn = Sewn.new(@frame, fabric, @ends, matched: @method.method(:matched_at?))
+        @held = @method.unit.patches.each_with_index.map { |patch, i| cut(patch, i, hand) }
+        sewn = Sewn.new(@frame, @held, matched: @method.method(:matched_at?))
         @frame.joints.each { |joint| sew(sewn, joint, hand) }
-        measure(sewn.seams, sewn.outside, hand)
+        measure(sewn.seams, sewn.outside, hand, sewn.leaning)
       end
 
       # How far off the grain an edge must be to count.
@@ -32,10 +31,8 @@ module OakenGauge
       private
 
       def cut(patch, number, hand)
-        held = @method.cut_patch(patch, hand)
-        turn = @frame.turn(number)
-        @ends[number] = held.ends&.rotate(turn)
-        stretch(held.pushes.rotate(turn), held.stretch.rotate(turn), number, hand)
+        held = @method.cut_patch(patch, hand).from(@frame.turn(number))
+        held.pushed(stretch(held.pushes.dup, held.stretch, number, hand))
       end
 
       # What a raw edge grows by moves the edges at its ends.
@@ -67,34 +64,44 @@ module OakenGauge
       def sew(sewn, joint, hand)
         off = hand.guide == :edge ? 0.0 : hand.laid
         slide = @method.matched? ? slide(joint, hand) : 0.0
-        sewn.sew(joint, depth: hand.depth, pressed: hand.pressed, off: off, slide: slide,
-                        along: @method.lies_along(joint, hand))
+        sewn.sew(joint, deep: hand.depth + (hand.pressed / 2), off: off, slide: slide,
+                        along: @method.lies_along(joint, hand), line: (@method.line_on(joint) unless hand.guide == :edge))
       end
 
       def slide(joint, hand)
         @frame.crossings.any? { |long, _, _| long.equal?(joint) } ? hand.met : hand.laid
       end
 
-      def measure(seams, outside, hand)
+      # What is trimmed does not lean.
+      def measure(seams, outside, hand, leaning)
         trimmed, slack = @method.trimming ? @method.trimming.call(@frame, seams, outside, hand) : [outside, []]
-        Measures.new(sizes: sizes(trimmed), points: points(seams, trimmed), slack: slack, bias_edges: @bias_edges)
+        trimmed.each { |edge, at| leaning[edge] = 0.0 unless at.equal?(outside[edge]) }
+        Measures.new(sizes: sizes(trimmed, leaning), points: points(seams, trimmed, leaning), slack: slack, bias_edges: @bias_edges)
       end
 
-      def sizes(outside)
+      def sizes(outside, leaning)
         @frame.spans.map do |edge, far|
-          next outside[edge] + outside[far] if far.is_a?(Edge)
-
-          outside[edge] - Lines.along(Lines.corner(far, outside), edge.normal)
+          outside[edge] + (far.is_a?(Edge) ? outside[far] : -beyond(far, edge, outside, leaning))
         end
       end
 
-      def points(seams, outside)
-        @frame.points.flat_map { |point| point.misses(seams, outside) } +
-          @frame.crossings.map { |joint, one, other| place(joint, one, seams) - place(joint, other, seams) }
+      # The corner of a patch that is a unit by itself lies where it was cut.
+      def beyond(corner, edge, outside, leaning)
+        held = @held[edge.patch] if @frame.joints.empty?
+        return Lines.along(Lines.corner(corner, outside, leaning, @method.seam.to_f), edge.normal) unless held&.corners
+
+        held.beyond(corner.sides.find { |side| Plane.same?(side.from, corner.point) }.index, edge.index)
       end
 
-      def place(joint, other, seams)
-        Lines.place(joint, seams[joint], other, seams[other])
+      def points(seams, outside, leaning)
+        @frame.points.flat_map { |point| point.misses(seams, outside, leaning) } +
+          @frame.crossings.map { |joint, one, other| met(joint, one, seams, leaning) - met(joint, other, seams, leaning) }
+      end
+
+      # Where along a seam another meets it.
+      def met(joint, other, seams, leaning)
+        at, its = [joint, other].map { |line| seams[line] + (leaning[line] * line.place(joint.nearer(other))) }
+        Lines.place(joint, at, other, its)
       end
     end
   end

@@ -26,6 +26,11 @@ module OakenGauge
         @normal = Complex.rect(@along.imag, -@along.real)
       end
 
+      # @return [Complex] inches
+      def middle
+        @middle ||= (from + to) / 2
+      end
+
       # @return [Boolean] whether the other looks the opposite way
       def against?(other)
         Plane.same?(normal, -other.normal)

@@ -6,7 +6,12 @@ module OakenGauge
     # where seams meet the outside. What comes of errors is worked out on it by {Assembly}.
     class Frame
       # A corner of the outside. - point; - sides: the outer edges that meet there
-      Corner = Struct.new(:point, :sides, keyword_init: true)
+      Corner = Struct.new(:point, :sides, keyword_init: true) do
+        # @return [Array(Edge, Edge)] two of its sides that are not parallel
+        def pair
+          [sides.first, sides.find { |edge| Plane.cross(edge.normal, sides.first.normal).abs > Plane::FITTING }]
+        end
+      end
 
       # @return [Array<Array<Edge>>] by patch
       attr_reader :edges

@@ -15,6 +15,7 @@ module OakenGauge
       def initialize(shape, exact, seam, parts: nil, led: :middle)
         @height, @width = exact.map(&:to_f)
         @led = led
+        @middles = middles(shape, seam)
         @parts = parts || own_parts(shape, seam)
       end
 
@@ -24,10 +25,10 @@ module OakenGauge
       # @return [CutPatch]
       def call(height, width, apart: nil)
         moved = corners(width - @width, height - @height)
-        pushes = edges.each_with_index.map { |edge, i| push(edge, moved[i], moved[(i + 1) % moved.size]) }
-        ends = ends(moved, pushes)
-        pushes = pushes.each_with_index.map { |push, i| inside?(i) ? push + apart.call : push } if apart
-        CutPatch.new(pushes: pushes, ends: ends, stretch: stretch)
+        off = edges.each_index.map { |i| apart && inside?(i) ? apart.call : 0.0 }
+        held = @led == :corner ? flush(moved) : leaning(moved)
+        CutPatch.new(**held, pushes: held[:pushes].zip(off).map(&:sum), ends: ends(moved, held[:pushes]), stretch: stretch, corners: moved,
+                             apart: off, along: edges.map(&:along))
       end
 
       private
@@ -52,10 +53,44 @@ module OakenGauge
         @parts.map { |x, y| [wider * x, higher * y] }
       end
 
-      # An edge moves outward as far as the middle of its two corners does, or as its end at the piece's corner.
-      def push(edge, *moved)
-        ends = @led == :corner ? moved.values_at(*corner_ends(edge)) : moved
-        Lines.along(ends.transpose.map(&:sum), edge.normal) / ends.size
+      # Edges lie where their ends at the corners of the piece do.
+      def flush(moved)
+        { pushes: edges.map { |edge| mean(corner_ends(edge).map { |far| moved[(edge.index + far) % moved.size] }, edge.normal) } }
+      end
+
+      # An edge moves outward as far as the middle of its two corners does, and leans as they lie apart.
+      def leaning(moved)
+        told = edges.map { |edge| lean(edge, moved.values_at(edge.index, (edge.index + 1) % moved.size)) }
+        { pushes: told.map(&:first), slopes: told.map(&:last), away: away }
+      end
+
+      # In the middle of the finished edge, and for every inch along it; as long as it is then.
+      def lean(edge, moved)
+        slope = across(moved, edge.normal) / (edge.length + across(moved, edge.along))
+        [mean(moved, edge.normal) + (slope * (@middles[edge.index] - mean(moved, edge.along))), slope]
+      end
+
+      # How much farther the second has moved than the first.
+      def across((near, far), way)
+        Lines.along(far, way) - Lines.along(near, way)
+      end
+
+      def mean(moved, way)
+        moved.sum { |corner| Lines.along(corner, way) } / moved.size
+      end
+
+      # How far along each edge the middle of the finished one lies from that of the raw one.
+      def middles(shape, seam)
+        shape.outline.floating.edges.zip(shape.cut_outline(seam).floating.edges).map do |(from, to), (raw_from, raw_to)|
+          Plane.dot((from + to - raw_from - raw_to) / 2, to - from) / (to - from).abs
+        end
+      end
+
+      # How far along each edge its middle lies from the middle of the piece.
+      def away
+        @away ||= edges.each_index.map do |i|
+          Plane.dot(((edges[i].from + edges[i].to) / 2) - Complex(@width / 2, @height / 2), edges[i].along) + @middles[i]
+        end
       end
 
       # Where the corners are in truth, against where the pushed edges meet.

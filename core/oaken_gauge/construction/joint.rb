@@ -48,6 +48,22 @@ module OakenGauge
         first.first.first.along
       end
 
+      # @return [Complex] inches
+      def middle
+        @middle ||= (low + high) / 2
+      end
+
+      # @param other [Joint]
+      # @return [Complex] the end of another that lies nearer to it
+      def nearer(other)
+        [other.low, other.high].min_by { |point| Plane.dot(point - middle, normal).abs }
+      end
+
+      # @return [Float] how far along it a point lies, from its middle
+      def place(point)
+        Plane.dot(point - middle, along)
+      end
+
       # Which side of the seam a patch lies on.
       # @return [Integer, nil] 0, 1, or nil when it is in neither
       def side_of(patch)

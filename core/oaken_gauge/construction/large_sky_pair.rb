@@ -18,7 +18,7 @@ module OakenGauge
         hand = Hand.new(@method, draws)
         @bias_edges = 0
         make(hand)
-        measure(seams, outside, hand)
+        measure(seams, outside, hand, Hash.new(0.0))
       end
 
       private

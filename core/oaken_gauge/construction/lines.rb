@@ -32,12 +32,15 @@ module OakenGauge
         # How far a corner of a unit's outside moves with the sides that meet there.
         #
         # @param corner [Frame::Corner]
-        # @param outside [Hash{Edge => Numeric}] inches outward
+        # @param outside [Hash{Edge => Numeric}] inches outward, in the middle
+        # @param leaning [Hash{Edge => Numeric}] for every inch along it
+        # @param seam [Numeric] how far outside of the corner the raw sides meet, inches from either
         # @return [Array(Numeric, Numeric)]
-        def corner(corner, outside)
-          one = corner.sides.first
-          other = corner.sides.find { |edge| !parallel?(edge, one) }
-          Plane.meeting(one.normal, outside[one], other.normal, outside[other])
+        def corner(corner, outside, leaning, seam = 0)
+          one, other = corner.pair
+          at = corner.point + Complex(*Plane.meeting(one.normal, seam, other.normal, seam))
+          reaches = [one, other].map { |edge| outside[edge] + (leaning[edge] * Plane.dot(at - edge.middle, edge.along)) }
+          Plane.meeting(one.normal, reaches.first, other.normal, reaches.last)
         end
 
         # How far the end of an edge moves along it, when the edge and its neighbour are pushed outward.
@@ -57,12 +60,6 @@ module OakenGauge
         # @return [Numeric] inches
         def place(joint, at, other, off)
           (off - (at * Plane.dot(joint.normal, other.normal))) / Plane.dot(joint.along, other.normal)
-        end
-
-        private
-
-        def parallel?(one, other)
-          Plane.cross(one.normal, other.normal).abs < Plane::FITTING
         end
       end
     end

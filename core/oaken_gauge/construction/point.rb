@@ -6,6 +6,11 @@ module OakenGauge
     # corner, or where one seam ends on a side, that is how far the seam passes the place; where two
     # seams meet on a side (the tip of a goose), how deep under the allowance they meet.
     class Point
+      # @return [Complex] inches
+      attr_reader :place
+      # @return [Array<Joint>] the seams that end there
+      attr_reader :joints
+
       # @param frame [Frame]
       # @param place [Complex] inches
       # @param joints [Array<Joint>] the seams that end there
@@ -26,13 +31,15 @@ module OakenGauge
       end
 
       # @param seams [Hash{Joint => Numeric}] how far each seam line lies off along its normal, inches
-      # @param outside [Hash{Edge => Numeric}] how far each outer edge lies off outward, inches
+      # @param outside [Hash{Edge => Numeric}] how far each outer edge lies off outward, inches; both in the middle
+      # @param leaning [Hash{Joint, Edge => Numeric}] for every inch along it
       # @return [Array<Numeric>] inches
-      def misses(seams, outside)
-        return [tip(seams) - (sides.sum { |edge| outside[edge] } / sides.size)] if tip?
+      def misses(seams, outside, leaning)
+        at = @joints.to_h { |joint| [joint, seams[joint] + (leaning[joint] * joint.place(@place))] }.compare_by_identity
+        return [tip(at) - mean(outside, leaning)] if tip?
 
-        off = moved(outside)
-        @joints.map { |joint| seams[joint] - Lines.along(off, joint.normal) }
+        off = moved(outside, leaning)
+        @joints.map { |joint| at[joint] - Lines.along(off, joint.normal) }
       end
 
       # What draws a ruler that is laid on the seams.
@@ -41,18 +48,19 @@ module OakenGauge
         tip? ? [[sides.first.normal, tip(seams)]] : @joints.map { |joint| [joint.normal, seams[joint]] }
       end
 
-      private
-
-      # Two seams that meet on a side between the corners.
+      # @return [Boolean] whether two seams meet on a side between the corners
       def tip?
         @joints.size > 1 && !corner
       end
 
+      # @return [Frame::Corner, nil] the corner of the unit that it is
       def corner
         return @corner if defined?(@corner)
 
         @corner = @frame.corner_at(@place)
       end
+
+      private
 
       # How far outward the crossing of two seams lies off.
       def tip(seams)
@@ -61,17 +69,20 @@ module OakenGauge
       end
 
       # Where the outside has moved the place to: outward with its side, and along it with both ends.
-      def moved(outside)
-        return Lines.corner(corner, outside) if corner
+      def moved(outside, leaning)
+        return Lines.corner(corner, outside, leaning) if corner
 
         edge = sides.first
-        off = sides.sum { |side| outside[side] } / sides.size
-        Lines.move(edge.normal, off, edge.along, drift(edge, outside))
+        Lines.move(edge.normal, mean(outside, leaning), edge.along, drift(edge, outside, leaning))
       end
 
-      def drift(edge, outside)
+      def mean(outside, leaning)
+        sides.sum { |side| outside[side] + (leaning[side] * Plane.dot(@place - side.middle, side.along)) } / sides.size
+      end
+
+      def drift(edge, outside, leaning)
         ends = @frame.corners.select { |one| edge.reach(one.point).abs < Plane::FITTING }
-        ends.sum { |one| Lines.along(Lines.corner(one, outside), edge.along) } / ends.size
+        ends.sum { |one| Lines.along(Lines.corner(one, outside, leaning), edge.along) } / ends.size
       end
     end
   end

@@ -80,6 +80,14 @@ module OakenGauge
         @steps ||= superclass.respond_to?(:steps) ? superclass.steps.dup : []
       end
 
+      # @overload rebuilding(how)
+      #   Declares how its units are made of polygons, to check its accuracy by.
+      # @return [Class, nil] in {Rebuilding}
+      def rebuilding(how = nil)
+        @rebuilding = how if how
+        @rebuilding || (superclass.rebuilding if superclass.respond_to?(:rebuilding))
+      end
+
       # @return [String] "rotary"
       def family
         @family ||= path.split("/").first

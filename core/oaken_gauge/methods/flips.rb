@@ -21,6 +21,11 @@ module OakenGauge
         at_corner(joint.normal, joint.along, hand) + ((wide - high) * (skew(joint.normal, joint.along) / 2))
       end
 
+      # @return [Symbol] the line is drawn on the square
+      def line_on(_joint)
+        :second
+      end
+
       # A square that overlaps one before it waits until that one was pressed open.
       # @return [Array<Step>]
       def making_steps
@@ -57,7 +62,8 @@ module OakenGauge
       def corner(patch, number, hand)
         cut = piece_of(patch.role)
         @corner ||= Construction::FromPiece.new(patch.shape, due(cut), seam, parts: [[0, 0], [1, 0], [0, 1]])
-        @corner.call(*square(number, hand))
+        held = @corner.call(*square(number, hand))
+        Construction::CutPatch.new(pushes: held.pushes, ends: held.ends, stretch: held.stretch)
       end
 
       # The same square is asked for by the body, which has its seam from it, and by itself.

@@ -30,6 +30,11 @@ module OakenGauge
         Construction::Assembly.new(self)
       end
 
+      # @return [#call] makes many units out of polygons
+      def rebuilding
+        self.class.rebuilding.new(self)
+      end
+
       # @param patch [Units::Patch]
       # @param hand [Construction::Hand]
       # @return [Construction::CutPatch] here, from the piece that is cut of its fabric
@@ -48,6 +53,12 @@ module OakenGauge
       # @return [Numeric, nil] where its second side lies along a seam, inches; nil when it is matched there
       def lies_along(_joint, _hand)
         nil
+      end
+
+      # @param joint [Construction::Joint]
+      # @return [Symbol] which side of a seam has the line that it is sewn along: the :first, or the :second, which is laid on it
+      def line_on(_joint)
+        :first
       end
 
       # @return [Numeric] inches that its seams are deeper than the allowance, on purpose

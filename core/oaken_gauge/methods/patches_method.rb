@@ -9,6 +9,8 @@ module OakenGauge
       # Shapes without tips, which lie right any way.
       PLAIN = %i[square rectangle].freeze
 
+      rebuilding Rebuilding::Patches
+
       class << self
         # @overload cutters(*classes)
         #   Declares the cutters.

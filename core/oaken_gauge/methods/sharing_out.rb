@@ -20,7 +20,7 @@ module OakenGauge
         mixed = best_mix or return
 
         alone = least(@ways.reject { |way| way.class.per_set == 1 })
-        mixed unless alone && (key(alone) <=> key(mixed)) <= 0
+        mixed unless alone && first_of([alone, mixed]).equal?(alone)
       end
 
       # @return [Problem, nil] what the stock cannot give, where it cannot give any mix
@@ -50,14 +50,20 @@ module OakenGauge
         over = ways.group_by { |way| left_over(way) }
         over.keys.sort.each do |area|
           likely = over[area].sort_by.with_index { |way, i| [to_cut(way), way.makes.sets, i] }.first(TRIED)
-          found = likely.reject { |way| short?(way) }.min_by { |way| key(way) }
-          return found if found
+          enough = likely.reject { |way| short?(way) }
+          return first_of(enough) unless enough.empty?
         end
         nil
       end
 
-      def key(way)
-        [left_over(way), net(way), seconds(way)]
+      # By what is left over, then net fabric; how long it takes is only asked where both are alike.
+      def first_of(ways)
+        alike = %i[left_over net].reduce(ways) { |best, figure| least_by(best) { |way| send(figure, way) } }
+        alike.one? ? alike.first : alike.min_by { |way| seconds(way) }
+      end
+
+      def least_by(ways, &)
+        ways.group_by(&).min_by(&:first).last
       end
 
       def left_over(way)

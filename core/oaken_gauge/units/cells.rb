@@ -12,8 +12,8 @@ module OakenGauge
     #   cells.squares   # => { goose: 2, sky: 2 }
     module Cells
       # - size: Integer, all cells; - squares: {role => count}; - halves: {[role, role] => count}, roles in the
-      #   order of the unit's
-      Count = Struct.new(:size, :squares, :halves, keyword_init: true)
+      #   order of the unit's; - slanted: [[column, row, 1 or -1]], the cells with a seam that rises or falls
+      Count = Struct.new(:size, :squares, :halves, :slanted, keyword_init: true)
 
       # @param cell [Rational] finished side of a cell, inches
       # @return [Count, nil] nil when the unit does not break down to such cells
@@ -28,12 +28,13 @@ module OakenGauge
         return unless size.all? { |cells| cells.denominator == 1 } && outline.area == side_lengths.inject(:*)
 
         laid = on_cells(cell) or return
-        halves = halves_of(laid)
-        Count.new(size: size.inject(:*).to_i, halves: halves, squares: squares_beside(laid, halves))
+        counted(size.inject(:*).to_i, laid, slanted(laid).select { |_, roles| roles.uniq.size == 2 })
       end
 
-      def halves_of(laid)
-        slanted(laid).values.select { |roles| roles.uniq.size == 2 }.map { |roles| self.class.roles & roles }.tally
+      def counted(size, laid, seamed)
+        halves = seamed.values.map { |roles| self.class.roles & roles }.tally
+        Count.new(size: size, halves: halves, squares: squares_beside(laid, halves),
+                  slanted: seamed.keys.map { |place, slope| [*place.rect, slope] })
       end
 
       # Its patches with a cell for an inch, or nil when one of them does not lie on the cells.
@@ -52,21 +53,21 @@ module OakenGauge
         way.real.zero? || way.imag.zero? || way.real.abs == way.imag.abs
       end
 
-      # The cells that slanted edges cut through, each with the fabrics on either side.
-      # @return [Hash{Complex => Array<Symbol>}]
+      # The cells that slanted edges cut through and which way, each with the fabrics on either side.
+      # @return [Hash{Array(Complex, Integer) => Array<Symbol>}]
       def slanted(laid)
         laid.each_with_object(Hash.new { |cells, place| cells[place] = [] }) do |(role, corners), found|
           corners.zip(corners.rotate).each { |from, to| cut_cells(from, to - from).each { |place| found[place] << role } }
         end
       end
 
-      # Lower left corners of the cells on a slanted edge; none for another.
+      # Lower left corners of the cells on a slanted edge, and its slope; none for another.
       def cut_cells(from, way)
-        return [] if way.real.zero? || way.imag.zero?
-
         step = Complex.rect(way.real <=> 0, way.imag <=> 0)
-        first = from + Complex.rect([step.real, 0].min, [step.imag, 0].min)
-        Array.new(way.real.abs) { |i| first + (step * i) }
+        return [] if step.rect.any?(&:zero?)
+
+        first = from + Complex.rect(*step.rect.map { |part| [part, 0].min })
+        Array.new(way.real.abs) { |i| [first + (step * i), step.rect.inject(:*)] }
       end
 
       def squares_beside(laid, halves)

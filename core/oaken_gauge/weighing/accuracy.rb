@@ -45,13 +45,13 @@ module OakenGauge
 
       # @return [Float] the part of the units that leave nothing to trim at one side or another; 0 when nothing is trimmed
       def too_small
-        @too_small ||= 1 - Together.new(budget.sources, enough_to_trim).share
+        @too_small ||= 1 - Together.new(budget, enough_to_trim).share
       end
 
       # @return [Float] the part of the units whose sizes and points are all within a sixteenth, and that are large enough
       #   to trim everywhere
       def good_share
-        @good_share ||= Together.new(budget.sources, close + enough_to_trim).share
+        @good_share ||= Together.new(budget, close + enough_to_trim).share
       end
 
       # @return [Integer] edges on the bias that are handled raw

@@ -15,6 +15,8 @@ module OakenGauge
       attr_reader :bias_edges
       # @return [Array<Measure>] of the unit's sizes, of its points, and of what there is to trim
       attr_reader :sizes, :points, :slack
+      # @return [Array] what the shares and the sources come from: alike where both are
+      attr_reader :from
 
       # @param way [Methods::Method]
       def initialize(way)
@@ -24,7 +26,8 @@ module OakenGauge
         @sources = note.sources
         @bias_edges = made.bias_edges
         found = Sensitivities.of(way, construction, sources)
-        @sizes, @points, @slack = %i[sizes points slack].map { |name| measures(made[name], found[name]) }
+        @from = [found, way.task.maker.profile.values].freeze
+        @sizes, @points, @slack = %i[sizes points slack].map { |name| measures(made[name], found.public_send(name)) }
       end
 
       # @param measure [Measure]

@@ -20,13 +20,28 @@ module OakenGauge
              [0.007784695709041462, 0.3224671290700398, 2.445134137142996, 3.754408661907416, 1.0]].freeze
       TAIL = 0.02425
       KEPT = Memo.new(40)
-      private_constant :KEPT
+      ERRORS = Memo.new(100)
+      private_constant :KEPT, :ERRORS
 
       class << self
         # @param sources [Integer]
         # @return [Numo::DFloat] a row for each source: how many of its standard deviations it is off, unit by unit
         def normal(sources)
           KEPT.fetch(sources) { Numo::DFloat.vstack(Array.new(sources) { |i| inverse(coordinate(i)) }) }
+        end
+
+        # Errors of one standard deviation, the first of them nothing; and lines read wrong: mostly nothing, now and then one,
+        # either way.
+        #
+        # @param normals [Integer] at least one
+        # @param chances [Array<Float>] how likely each line is read wrong
+        # @return [Numo::DFloat] a row for each
+        def errors(normals, chances)
+          ERRORS.fetch([normals, chances]) do
+            rows = normal(normals + chances.size)
+            slips = chances.each_with_index.map { |chance, i| slips(rows[normals + i, true], normal_at(1 - (chance / 2))) }
+            Numo::DFloat.vstack([Numo::DFloat.zeros(COUNT), *(1...normals).map { |i| rows[i, true] }, *slips])
+          end
         end
 
         # @param share [Float] between 0 and 1
@@ -36,6 +51,10 @@ module OakenGauge
         end
 
         private
+
+        def slips(normal, limit)
+          Numo::DFloat.cast(normal > limit) - Numo::DFloat.cast(normal < -limit)
+        end
 
         def coordinate(index)
           step = ROOT.pow(index, COUNT)

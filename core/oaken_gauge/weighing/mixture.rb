@@ -9,7 +9,7 @@ module OakenGauge
       # Enough to find a measure to a millionth of an inch.
       HALVINGS = 24
       # How seldom is hardly ever.
-      LEAST = 1e-7
+      LEAST = 3e-5
       # How far slips of one size carry, for how likely each is: alike for many measures.
       CARRIED = Memo.new(500)
       private_constant :CARRIED

@@ -14,6 +14,9 @@ module OakenGauge
         @values = Parameters.all.transform_values(&:assumed).merge(known.transform_values(&:value))
       end
 
+      # @return [Hash{Symbol => Numeric}] every value by its name
+      attr_reader :values
+
       # @param name [Symbol]
       # @return [Numeric] in the parameter's unit
       # @raise [KeyError] for a name that was never declared

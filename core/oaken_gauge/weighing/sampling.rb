@@ -4,16 +4,19 @@ require "numo/narray"
 
 module OakenGauge
   module Weighing
-    # Many units of a method made at random by the very construction that the budget stands on, to check
-    # it by. The same seed makes the same units.
+    # Many units of a method made at random, to check its budget by: out of polygons that are cut, sewn and opened
+    # ({Rebuilding}), not by the construction that the budget stands on. The same seed makes the same units.
     class Sampling
       LIMIT = Accuracy::LIMIT.to_f
       # How many times its own error a figure may lie off the budget's and still agree with it.
       ERRORS = 4
       # What the shares that are drawn may be off.
       DRAWN = 0.01
-      # What single precision may add up to over many units, inches.
-      SLIGHT = 1e-4
+      # Units in a hundred, about, for a hundredth of an inch.
+      SHARE = 5
+      # Units made at once.
+      LOT = 50_000
+      MEASURES = %i[sizes points slack].freeze
 
       # @return [Integer]
       attr_reader :count, :seed
@@ -52,7 +55,7 @@ module OakenGauge
 
       # @return [Boolean] whether every figure agrees with the budget's
       def agrees?
-        budget.all? { |name, figure| (figure - figures[name]).abs <= (ERRORS * errors[name]) + SLIGHT } &&
+        budget.all? { |name, figure| (figure - figures[name]).abs <= (ERRORS * errors[name]) + turned(name) } &&
           (@accuracy.good_share - all_good).abs <= (ERRORS * error_of_share(all_good)) + DRAWN
       end
 
@@ -63,6 +66,11 @@ module OakenGauge
       end
 
       private
+
+      # What pieces out of square may move a figure by: of a share, so many times as much as of a length.
+      def turned(name)
+        @way.rebuilding.turns * { size_bias: 1/3r, size_sd: 1, point_sd: 1 }.fetch(name, SHARE)
+      end
 
       def size
         @size ||= whole(made.sizes[@accuracy.worst_size.place])
@@ -78,29 +86,27 @@ module OakenGauge
         @enough ||= made.slack.map { |row| whole(row).ge(0) }.inject(:&) || Numo::Bit.ones(count)
       end
 
+      # A great many are made in lots.
       def made
         @made ||= begin
           Numo::NArray.srand(seed)
-          values = @accuracy.budget.sources.map { |source| draw(source) }
-          @way.construction.call(Construction::Draws.new(@way.task.maker.profile, values))
+          lots = ([LOT] * (count / LOT)) + [count % LOT]
+          join(lots.reject(&:zero?).map { |units| lot(units) })
         end
       end
 
-      def draw(source)
-        return slips(source) if source.slip?
-        return source.mean if source.sd.zero?
-
-        Numo::SFloat.new(count).rand_norm(source.mean, source.sd)
+      def lot(units)
+        made = @way.rebuilding.call(Rebuilding::Chance.new(@way.task.maker.profile, units))
+        made.to_h.slice(*MEASURES).transform_values { |rows| rows.map { |row| whole(row, units) } }
       end
 
-      # Mostly nothing; now and then off, either way.
-      def slips(source)
-        at = Numo::SFloat.new(count).rand
-        (Numo::SFloat.cast(at.lt(source.chance / 2)) - Numo::SFloat.cast(at.gt(1 - (source.chance / 2)))) * source.by
+      def join(lots)
+        rows = MEASURES.to_h { |name| [name, lots.map { |lot| lot[name] }.transpose.map { |parts| Numo::DFloat.hstack(parts) }] }
+        Construction::Measures.new(**rows)
       end
 
-      def whole(row)
-        row.is_a?(Numo::NArray) ? row : Numo::SFloat.new(count).fill(row)
+      def whole(row, units = count)
+        row.is_a?(Numo::NArray) ? row : Numo::DFloat.new(units).fill(row)
       end
 
       def good(row)

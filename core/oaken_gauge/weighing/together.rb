@@ -8,45 +8,51 @@ module OakenGauge
     # every side. One and the same error moves several of them, so their shares may neither be multiplied nor the worst
     # taken for all.
     #
-    # Units are drawn, the same every time, with all errors but the one that moves most. For each, what of that error
-    # keeps everything right is an interval, and its share is known exactly.
+    # What the measures are off by together comes of as few independent errors as there are measures ({Factors}). Units are
+    # drawn, the same every time, with all of these but the first. For each, what of the first keeps everything right is an
+    # interval, and its share is known exactly.
     class Together
-      # As a fence is dragged, a way of making a unit has the same errors at every size, and mostly the same rounding.
-      DRAWN = Memo.new(200)
+      # As a fence is dragged, many a stop has the same rounding as another.
       SHARES = Memo.new(1000)
-      private_constant :DRAWN, :SHARES
+      private_constant :SHARES
       # Nothing is off farther, in standard deviations.
       FAR = 1e6
 
-      # @param sources [Array<Construction::Source>]
-      # @param measures [Array<Array(Budget::Measure, Float, Float)>] each with the least and the most it may be off
-      def initialize(sources, measures)
-        @sources = sources
+      # @param budget [Budget]
+      # @param measures [Array<Array(Budget::Measure, Float, Float)>] of it, each with the least and the most it may be off
+      def initialize(budget, measures)
+        @budget = budget
+        @sources = budget.sources
         @measures = measures
       end
 
       # @return [Float]
       def share
-        @measures.empty? ? 1.0 : SHARES.fetch([@measures.map { |measure, *limits| [measure.off, *limits] }, key]) { right }
+        @measures.empty? ? 1.0 : SHARES.fetch([@budget.from, @measures.map { |measure, *limits| [measure.off, *limits] }]) { right }
       end
 
       private
 
       def right
-        low, high, sure = [-FAR, FAR, 1.0].map { |from| Numo::DFloat.new(Draws::COUNT).fill(from) }
-        @measures.each_with_index { |measure, i| low, high, sure = narrowed([low, high, sure], drawn[i, true], *measure) }
+        others = drawn
+        low, high, sure = @measures.each_index.inject(all) do |left, i|
+          measure, *limits = @measures[i]
+          narrowed(left, others[i, true] + mean(measure), factors[i].first, *limits)
+        end
         ((below(high) - below(low)).clip(0, 1) * sure).mean
       end
 
-      # Everything that the draws depend on.
-      def key
-        @key ||= [@measures.map { |measure, _, _| measure.shares }, @sources.map(&:to_a)]
+      # Before anything is asked of them.
+      def all
+        [-FAR, FAR, 1.0].map { |from| Numo::DFloat.new(Draws::COUNT).fill(from) }
       end
 
-      # What a measure leaves of the interval of the freest error, and of the units.
-      def narrowed((low, high, sure), others, measure, least, most)
-        moves = moved_by_freest(measure)
-        at = others + measure.off
+      def mean(measure)
+        measure.off + measure.shares.zip(@sources).sum { |share, source| share * source.mean }
+      end
+
+      # What a measure leaves of the interval of the first error, and of the units.
+      def narrowed((low, high, sure), at, moves, least, most)
         return [low, high, sure * Numo::DFloat.cast((at >= least) & (at <= most))] if moves.abs < Plane::SAME
 
         ends = [least, most].map { |limit| reached(limit, at, moves) }
@@ -64,44 +70,20 @@ module OakenGauge
         (Numo::NMath.erf(ends / SQRT2) + 1) / 2
       end
 
-      # The error that moves most, which is not drawn.
-      def freest
-        @freest ||= @sources.each_index.reject { |i| @sources[i].sd.zero? }.max_by { |i| moved_by(i) }
+      # For each measure what an independent error of one moves it by, the first first.
+      def factors
+        @factors ||= Factors.of(@measures.map { |measure, _| measure.shares.zip(@sources).map { |share, source| share * source.sd } })
       end
 
-      def moved_by_freest(measure)
-        freest ? measure.shares[freest] * @sources[freest].sd : 0.0
-      end
-
-      def moved_by(source)
-        (@sources[source].sd**2) * @measures.sum { |measure, _, _| measure.shares[source]**2 }
-      end
-
-      # What each measure is off by the other errors, a row for each measure.
+      # What each measure is off by everything but the first error, which is nothing here; a row for each.
       def drawn
-        @drawn ||= DRAWN.fetch(key) { shares.dot(errors) }
+        moves = @measures.zip(factors).map { |(measure, _), own| own + slips.map { |i| measure.shares[i] * @sources[i].by } }
+        Numo::DFloat.cast(moves).dot(Draws.errors(factors.first.size, @sources.values_at(*slips).map(&:chance)))
       end
 
-      def shares
-        Numo::DFloat.cast(@measures.map { |measure, _, _| measure.shares })
-      end
-
-      def errors
-        normal = Draws.normal(@sources.size)
-        rows = @sources.each_index.map { |i| error(@sources[i], normal[i, true], drawn: i != freest) }
-        Numo::DFloat.vstack(rows)
-      end
-
-      def error(source, normal, drawn:)
-        return slips(source, normal) if source.slip?
-
-        drawn ? (normal * source.sd) + source.mean : normal.new_fill(source.mean)
-      end
-
-      # Mostly nothing; now and then off, either way.
-      def slips(source, normal)
-        limit = Draws.normal_at(1 - (source.chance / 2))
-        (Numo::DFloat.cast(normal > limit) - Numo::DFloat.cast(normal < -limit)) * source.by
+      # Which of the errors are lines read wrong.
+      def slips
+        @slips ||= @sources.each_index.select { |i| @sources[i].slip? }
       end
     end
   end

@@ -9,6 +9,8 @@ module OakenGauge
         title "On a foundation sheet"
         makes :square, :rectangle, :half_square, :hourglass, :three_triangle, :flying_geese, :square_in_square, :cut_corner
 
+        rebuilding Rebuilding::Sheet
+
         # @return [Array<Tools::Setting>]
         def settings
           @settings ||= grid ? [grid_setting, *super] : PanelRefusal.new(self).settings
@@ -52,7 +54,7 @@ module OakenGauge
 
         # @return [Construction::Sheet]
         def construction
-          Construction::Sheet.new(self, grid, halves: found.halves.any?)
+          Construction::Sheet.new(self, grid, found.slanted)
         end
 
         private

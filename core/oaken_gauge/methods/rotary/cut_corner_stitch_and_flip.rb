@@ -10,6 +10,7 @@ module OakenGauge
         title "Stitch and flip"
         technique "stitch_and_flip"
         makes :cut_corner
+        rebuilding Rebuilding::Flips
 
         cut(:body, then_do: :lay_under) { rectangle_piece(unit.finished) }
         cut(:corners, per_set: -> { corners }, then_do: :mark_diagonal, marks: DIAGONAL) { rectangle_piece(unit.corner) }

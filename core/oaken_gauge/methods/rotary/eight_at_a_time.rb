@@ -10,6 +10,7 @@ module OakenGauge
         title "Eight at a time"
         makes :half_square
         per_set 8
+        rebuilding Rebuilding::EightAtATime
 
         cut(:light, then_do: :mark_both_diagonals, marks: EIGHTHS) { half_square_piece(unit.finished).map { |side| 2 * side } }
         cut(:dark, then_do: :pair, marks: EIGHTHS) { half_square_piece(unit.finished).map { |side| 2 * side } }
@@ -26,14 +27,13 @@ module OakenGauge
           @settings ||= cuts.flat_map { |cut| Cutters::Rulers.new(self).settings(cut.size) }.uniq
         end
 
-        # A quarter of the large square; one of its sides is the cut through the middle.
+        # A quarter of the large square; one of its sides is the cut through the middle, which goes through both fabrics.
         # @return [Construction::CutPatch]
         def cut_patch(patch, hand)
-          cut = piece_of(patch.role)
-          held = from_piece(patch.shape).call(*hand.piece(cut).map { |side| side / 2 })
-          leg, *rest = held.pushes
-          Construction::CutPatch.new(pushes: [leg + hand.spread(:cut_middle, :ruler_main), *rest], ends: held.ends,
-                                      stretch: held.stretch)
+          held = from_piece(patch.shape).call(*hand.piece(piece_of(patch.role)).map { |side| side / 2 })
+          pushes = held.pushes.dup
+          pushes[patch.equal?(unit.patches.first) ? 0 : -1] += hand.once(:middle) { hand.spread(:cut_middle, :ruler_main) }
+          Construction::CutPatch.new(**held.to_h, pushes: pushes)
         end
       end
     end

@@ -10,6 +10,7 @@ module OakenGauge
         title "Four at a time"
         makes :half_square
         per_set 4
+        rebuilding Rebuilding::FourAtATime
 
         cut(:light, :dark, then_do: :sew_round, marks: BOTH_DIAGONALS) { [(SQRT2 * (unit.finished + (2 * seam))) + (2 * seam)] * 2 }
 
@@ -17,12 +18,19 @@ module OakenGauge
         step(:cut_apart) { makes.sets }
         step(:press_to_dark) { makes.made }
 
-        # The seam lies along the square's side, the legs on its diagonals.
+        # The seam lies along the square's side, the legs on its diagonals. Both fabrics are cut at once, so the second patch is
+        # the first turned over.
         # @return [Construction::CutPatch]
         def cut_patch(patch, hand)
-          cut = piece_of(patch.role)
+          cut = piece_of(unit.patches.first.role)
           @quarter ||= Construction::FromPiece.new(patch.shape, cut.exact, seam, parts: [[0.5, 0.5], [0, 0], [1, 0]])
-          @quarter.call(*hand.piece(cut), apart: hand.method(:apart))
+          held = hand.once(:quarter) { @quarter.call(*hand.piece(cut), apart: hand.method(:apart)) }
+          patch.equal?(unit.patches.first) ? held : held.turned_over
+        end
+
+        # @return [Boolean] what is cut at once cannot slide
+        def matched?
+          false
         end
       end
     end

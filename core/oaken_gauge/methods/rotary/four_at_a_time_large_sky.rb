@@ -18,6 +18,7 @@ module OakenGauge
         makes :flying_geese
         per_set 4
         large_square :sky
+        rebuilding Rebuilding::LargeSky
 
         cut(:goose, then_do: :mark_diagonal, marks: BOTH_DIAGONALS) { goose_square }
         cut(:sky, then_do: :lay_under, marks: BOTH_DIAGONALS) { sky_square }

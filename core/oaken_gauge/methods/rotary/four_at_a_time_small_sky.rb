@@ -11,6 +11,7 @@ module OakenGauge
         makes :flying_geese
         per_set 4
         large_square :goose
+        rebuilding Rebuilding::SmallSky
 
         cut(:goose, then_do: :lay_under, marks: BOTH_DIAGONALS) { quarter_square_piece(unit.width) }
         cut(:sky, per_set: 4, then_do: :mark_diagonal, marks: DIAGONAL) { half_square_piece(unit.height) }
@@ -30,6 +31,11 @@ module OakenGauge
         # @return [Construction::CutPatch]
         def cut_patch(patch, hand)
           patch.role == :goose ? goose(patch, hand) : sky(unit.patches.index { |one| one.equal?(patch) }, hand)
+        end
+
+        # @return [Symbol] the line is drawn on the sky
+        def line_on(_joint)
+          :second
         end
 
         # A sky is laid in a corner of the goose square, which becomes a corner of the unit.

@@ -10,6 +10,7 @@ module OakenGauge
         technique "two_at_a_time"
         makes :hourglass
         per_set 2
+        rebuilding Rebuilding::Hourglass
 
         cut(:light, then_do: :mark_diagonal, marks: BOTH_DIAGONALS) { quarter_square_piece(unit.finished) }
         cut(:dark, then_do: :pair, marks: BOTH_DIAGONALS) { quarter_square_piece(unit.finished) }
@@ -23,6 +24,12 @@ module OakenGauge
         step(:sew_beside_line) { [2 * makes.sets, { size: seam, length: cut_side * SQRT2 }] }
         step(:cut_on_line) { makes.sets }
         step(:press_seam) { makes.made }
+
+        # Squares are laid middle on middle, which is where the units of the first round end.
+        # @return [Boolean]
+        def matched_at?(_joint, point)
+          unit.frame.corner_at(point).nil?
+        end
 
         # @return [Array<Numeric>] first the square of two triangles, then the unit
         def size_after(round)

@@ -11,6 +11,7 @@ module OakenGauge
         technique "two_at_a_time"
         makes :three_triangle
         per_set 2
+        rebuilding Rebuilding::ThreeTriangle
 
         cut(:half, then_do: :lay_under, marks: DIAGONAL) { half_square_piece(unit.finished) }
         cut(:left, per_set: -> { paired_squares }, then_do: :mark_diagonal, marks: BOTH_DIAGONALS) { quarter_square_piece(unit.finished) }
@@ -25,6 +26,17 @@ module OakenGauge
         step(:sew_beside_line) { [2 * makes.sets, { size: seam, length: cut_side(:half) * SQRT2 }] }
         step(:cut_on_line) { makes.sets }
         step(:press_seam) { makes.made }
+
+        # Squares are laid middle on middle, which is where the first seam ends.
+        # @return [Boolean]
+        def matched_at?(_joint, point)
+          unit.frame.corner_at(point).nil?
+        end
+
+        # @return [Symbol] the line across is drawn on the sewn square, which is laid on the other
+        def line_on(joint)
+          joint.equal?(unit.frame.joints.last) ? :second : :first
+        end
 
         # @return [Array<Numeric>] first the square of two triangles, then the unit
         def size_after(round)

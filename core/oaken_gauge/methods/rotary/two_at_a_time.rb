@@ -8,6 +8,7 @@ module OakenGauge
         title "Two at a time"
         makes :half_square
         per_set 2
+        rebuilding Rebuilding::Squares
 
         cut(:light, then_do: :mark_diagonal, marks: DIAGONAL) { half_square_piece(unit.finished) }
         cut(:dark, then_do: :pair, marks: DIAGONAL) { half_square_piece(unit.finished) }
