@@ -99,7 +99,8 @@ class ReasonsTest < CoreCase
     small = methods.find { |method| method["method"] == "rotary/four_at_a_time_small_sky" }
 
     assert_includes small["why"], "A set makes 4: 6 sets for 24, no extra units."
-    assert_match(/Against “strips with a triangle ruler”, the next: \d minutes? less, easier to learn, but \d\d in 100 fewer come out good\./, small["why"])
+    assert_match(/Against “four at a time, large sky square”, the pick above it: \d minutes? more, \d\d in 100 fewer come out good, but a quarter less fabric, /,
+                 small["why"])
   end
 
   def test_what_it_makes_in_words

@@ -3,6 +3,7 @@
 require "support/catalogue"
 require "support/core_case"
 require "support/rehearsal/hands"
+require "support/rehearsal/sheet"
 
 # Every method done as its steps say, in polygons: fabric is laid, sewn, cut and opened, and what comes out is the unit.
 class RehearsalTest < CoreCase
@@ -102,7 +103,7 @@ class RehearsalTest < CoreCase
     one.from + (way * ((across.conj * (other.from - one.from)).imag / (across.conj * way).imag))
   end
 
-  # Sheets have their own order, see {SeamGraphTest}; a mix is what its parts are.
+  # Sheets have an order of their own, below; a mix is what its parts are.
   APART = %w[foundation/panel rotary/mixed].freeze
 
   def test_what_the_steps_say_makes_the_unit
@@ -133,5 +134,35 @@ class RehearsalTest < CoreCase
     end
 
     assert_equal %w[cut_corner flying_geese hourglass square_in_square three_triangle web_half wedge_ring], spoilt.sort
+  end
+
+  def each_sheet
+    each_way { |way, about| yield way, about if way.class.id == "foundation/panel" }
+  end
+
+  def test_a_sheet_is_folded_one_way_and_pressed_before_the_other
+    each_sheet do |way, about|
+      lines = Rehearsal::Sheet.new(way).follow
+
+      assert(lines.none? { |line| line.side.nil? }, about.inspect)
+      assert(lines.group_by(&:way).each_value.all? { |same| same.each_cons(2).all? { |one, other| one.side != other.side } }, about.inspect)
+    end
+  end
+
+  # Folded both ways before anything is snipped or pressed, or never snipped.
+  def test_a_sheet_in_another_order_is_spoilt
+    tried = 0
+    each_sheet do |way, about|
+      crossed = way.steps.count { |step| step.operation.name == :fold_and_sew } > 1
+      next unless crossed
+
+      folds, rest = way.steps.partition { |step| step.operation.name == :fold_and_sew }
+      [folds + rest, way.steps.reject { |step| step.operation.name == :snip }].each do |steps|
+        assert_raises(Rehearsal::Spoilt, about.inspect) { Rehearsal::Sheet.new(way).follow(steps) }
+      end
+      tried += 1
+    end
+
+    assert_operator tried, :>, 5
   end
 end

@@ -47,6 +47,11 @@ module OakenGauge
         false
       end
 
+      # @return [Symbol] which of its tips it leaves sharp, see {Construction::DogEars}
+      def tips
+        :all
+      end
+
       # @return [Boolean] whether the patch is cut larger than it should be, to be squared up
       def large?(_role)
         false

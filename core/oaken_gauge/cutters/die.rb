@@ -36,6 +36,11 @@ module OakenGauge
         die&.notched? || false
       end
 
+      # @return [Symbol]
+      def tips
+        blunt? ? :none : :all
+      end
+
       # @return [Array<Tools::Setting>]
       def settings
         return no_die unless die

@@ -33,6 +33,11 @@ module OakenGauge
         mark.nil? || mark.tool.sides.find { |side| side.makes == mark.side }&.blunt_tip != false
       end
 
+      # @return [Symbol]
+      def tips
+        shape.kind == :half_square ? :one : :acute
+      end
+
       # @return [Array<Tools::Setting>] the mark for the patch, or the nearest ones
       def settings
         match = task.matching(Tools::StripTriangleRuler, shape)

@@ -14,6 +14,11 @@ module OakenGauge
         shape.band(seam)
       end
 
+      # @return [Symbol] dog ears are off already
+      def tips
+        :none
+      end
+
       # @return [Array<Tools::Setting>]
       def settings
         match = task.matching(Tools::Template, shape)

@@ -32,6 +32,11 @@ module OakenGauge
         true
       end
 
+      # @return [Symbol]
+      def tips
+        :acute
+      end
+
       # @return [Array<Tools::Setting>]
       def settings
         return refuse_without_ruler unless mark

@@ -26,6 +26,11 @@ module OakenGauge
         :second
       end
 
+      # @return [Integer] a square that is flipped has none
+      def dog_ears(_round)
+        0
+      end
+
       # A square that overlaps one before it waits until that one was pressed open.
       # @return [Array<Step>]
       def making_steps

@@ -65,7 +65,23 @@ module OakenGauge
       # @return [Array<Step>] in the order of work, for the whole demand
       def steps
         [*in_round_0(cutting_steps), *Batching.new(parts.map(&:making_steps)).steps.chunk_while { |one, other| one.round == other.round }
-                                              .flat_map { |round| [*round, *check_round(round.first.round)] }]
+                                              .flat_map { |round| [*round, *ears_off(round.first.round), *check_round(round.first.round)] }]
+      end
+
+      # @param round [Integer]
+      # @return [Integer] dog ears that stand out past all units when the seams of a round are pressed; those of a unit that is
+      #   trimmed go with the trimming, and there are none where tips are off already
+      def dog_ears(round)
+        return 0 if trimming
+
+        ears = Construction::DogEars.new(unit, seam) { |patch| tips(patch) }
+        makes.made * (Construction::SeamGraph.new(unit.frame, seam).rounds[round - 1] || []).sum { |joint| ears.after(joint) }
+      end
+
+      # @param _patch [Units::Patch]
+      # @return [Symbol] which of its tips are left sharp, see {Construction::DogEars}
+      def tips(_patch)
+        :all
       end
 
       # @param round [Integer]
@@ -124,6 +140,10 @@ module OakenGauge
         return if unit.joins.empty? || !rectangular?
 
         Step.new(operation: Operations.fetch(:check_one), count: 1, on: measuring(unfinished))
+      end
+
+      def ears_off(round)
+        [step(:trim_ears, parts.sum { |part| part.dog_ears(round) }, round: round)].compact
       end
 
       # What it should measure is looked at after every round, before the next is sewn to it.

@@ -81,6 +81,11 @@ module OakenGauge
         cutter(patch.shape).cut_patch(patch.role, hand)
       end
 
+      # @return [Symbol]
+      def tips(patch)
+        corner_trimmer ? :none : cutter(patch.shape).tips
+      end
+
       # @return [Boolean]
       def blunt?
         !corner_trimmer.nil? || unit.shapes.select { |shape| tips?(shape) }.all? { |shape| cutter(shape).blunt? }

@@ -46,6 +46,11 @@ module OakenGauge
           task.drawer.of(Tools::FoundationGrid).select { |one| one.made_for_seam == seam }
         end
 
+        # @return [Integer] what is folded has none
+        def dog_ears(_round)
+          0
+        end
+
         # A folded seam holds sheet and fabric together: it cannot be opened.
         # @return [Boolean]
         def opens_seams?

@@ -33,6 +33,8 @@ guided: :cut_between
                   "Set the seams, then press %<count>d open, so that they lie flat: lift, don't slide.", **pressing, opened: nil
         operation :snip, :snip, "Snip the allowance between the stitching lines.",
                   "Snip %<count>d allowances between the stitching lines, so that each half presses its own way."
+        operation :trim_ears, :snip, "Trim off the dog ear that stands out past the edge.",
+                  "Trim off the %<count>d dog ears that stand out past the edges."
         operation :trim_to, :trim_side, "Trim the unit to %<on>s.",
                   "Trim every unit to %<on>s, centred on its seams: two sides, rotate it 180°, two sides; %<count>d cuts.", **trimming
         operation :trim_two, :trim_side, "Trim the unit to %<on>s.",

@@ -1,0 +1,56 @@
+# frozen_string_literal: true
+
+require_relative "table"
+
+module Rehearsal
+  # A foundation sheet of fused cells. Lines between cells are folded and sewn: all one way, then all the other. A fold that
+  # crosses an allowance which was not snipped there and pressed sews it down; what was not snipped cannot be pressed to
+  # alternate sides, so that the seams across would not nest.
+  class Sheet
+    Line = Struct.new(:way, :place, :snipped, :side)
+
+    # @param way [OakenGauge::Methods::Foundation::Panel]
+    def initialize(way)
+      @way = way
+      grid = way.grid
+      columns, rows = grid.cells_used(way.unit, [way.unit.count, grid.units_held(way.unit)].min)
+      @left = { rows: Array.new(rows - 1) { |i| Line.new(:rows, i) }, columns: Array.new(columns - 1) { |i| Line.new(:columns, i) } }
+      @crossed = rows > 1 && columns > 1
+      @sewn = []
+    end
+
+    # @return [Array<Line>] every line that was folded, with the side it was pressed to
+    def follow(steps = @way.steps)
+      steps.select { |step| step.round.positive? }.each { |step| act(step.operation.name) }
+      raise Spoilt, "lines that were never folded" unless @left.values.all?(&:empty?)
+
+      @sewn
+    end
+
+    private
+
+    def act(name)
+      case name
+      when :fold_and_sew then fold
+      when :snip then @sewn.each { |line| line.snipped = true }
+      when :press_seam then press
+      end
+    end
+
+    def fold
+      raise Spoilt, "an allowance is sewn down" if @sewn.any? { |line| line.side.nil? }
+
+      way = @left.keys.find { |key| !@left[key].empty? }
+      @sewn += @left[way]
+      @left[way] = []
+    end
+
+    def press
+      fresh = @sewn.select { |line| line.side.nil? }
+      first = fresh.first&.way == @sewn.first&.way
+      raise Spoilt, "it was not snipped" if @crossed && first && fresh.any? { |line| !line.snipped }
+
+      fresh.each { |line| line.side = line.place.even? ? :one : :other }
+    end
+  end
+end
