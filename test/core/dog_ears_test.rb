@@ -5,10 +5,9 @@ require "support/catalogue"
 
 # Tips that stand out past a unit, counted on paper, and where they are trimmed off.
 class DogEarsTest < CoreCase
-  def after(kind, keys, &)
+  def after(kind, keys, tips = :all)
     task = OakenGauge.read_weighing({ "unit" => { "kind" => kind, "count" => 8, **keys } })
-    ears = Construction::DogEars.new(task.unit, 1/4r, &)
-    task.unit.frame.joints.each_index.map { |seam| ears.after(seam) }
+    task.unit.frame.dog_ears(1/4r, task.unit.patches.map { tips })
   end
 
   # One at either end of a half-square unit's seam; at all four corners of an hourglass, those of the long seam last; at the
@@ -22,9 +21,9 @@ class DogEarsTest < CoreCase
 
   # A strip has cut off the goose's tip, and of two half-square patches both acute tips at one end.
   def test_what_a_strip_cuts_off
-    assert_equal [1, 1], after("flying_geese", { "finished" => %w[2 4] }) { :acute }
-    assert_equal [1], after("half_square", { "finished" => "2" }) { :one }
-    assert_equal [0], after("half_square", { "finished" => "2" }) { :none }
+    assert_equal [1, 1], after("flying_geese", { "finished" => %w[2 4] }, :acute)
+    assert_equal [1], after("half_square", { "finished" => "2" }, :one)
+    assert_equal [0], after("half_square", { "finished" => "2" }, :none)
   end
 
   def trimmed_off(kind, finished, id)

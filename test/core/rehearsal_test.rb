@@ -157,6 +157,7 @@ class RehearsalTest < CoreCase
       next unless crossed
 
       folds, rest = way.steps.partition { |step| step.operation.name == :fold_and_sew }
+
       [folds + rest, way.steps.reject { |step| step.operation.name == :snip }].each do |steps|
         assert_raises(Rehearsal::Spoilt, about.inspect) { Rehearsal::Sheet.new(way).follow(steps) }
       end

@@ -6,19 +6,19 @@ module OakenGauge
     # seam that ends there. No seam inside the unit lies under one, so they are never in the way before.
     #
     # @example A half-square triangle unit: one at either end of its seam
-    #   DogEars.new(half_square, 1/4r).after(0)   # => 2
+    #   DogEars.new(half_square.frame, 1/4r, %i[all all]).after(0)   # => 2
     class DogEars
       # What stands out less is not worth the scissors, inches.
       LEAST = 1/16r
 
-      # @param unit [Units::Unit]
+      # @param frame [Frame]
       # @param seam [Numeric] the allowance, inches
-      # @yield [Units::Patch] tells which of its tips are as sharp as they come: :all, :acute where a strip has cut the others
-      #   off, :one where it has cut one of the acute ones off too, or :none
-      def initialize(unit, seam, &tips)
-        @frame = unit.frame
+      # @param tips [Array<Symbol>] which of the tips of each patch are as sharp as they come: :all, :acute where a strip has
+      #   cut the others off, :one where it has cut one of the acute ones off too, or :none
+      def initialize(frame, seam, tips)
+        @frame = frame
         @seam = seam
-        @tips = unit.patches.map { |patch| tips ? tips.call(patch) : :all }
+        @tips = tips
       end
 
       # @param joint [Integer] a seam by its place in the order of sewing

@@ -83,6 +83,20 @@ module OakenGauge
         @crossings ||= joints.flat_map.with_index { |joint, i| crossings_of(joint, joints.first(i)) }
       end
 
+      # @param seam [Numeric] the allowance, inches
+      # @return [Array<Array<Integer>>] seams by their place in the order of sewing, round after round
+      def rounds(seam)
+        (@rounds ||= {})[seam] ||= SeamGraph.new(self, seam).rounds
+      end
+
+      # @param seam [Numeric] inches
+      # @param tips [Array<Symbol>] of each patch, see {DogEars}
+      # @return [Array<Integer>] dog ears to trim after each seam
+      def dog_ears(seam, tips)
+        @dog_ears ||= {}
+        @dog_ears[[seam, tips]] ||= DogEars.new(self, seam, tips).then { |ears| joints.each_index.map { |joint| ears.after(joint) } }
+      end
+
       # How the corners of a patch's own outline are counted in its place in the unit.
       # @return [Integer] which of the shape's edges is the patch's first
       def turn(patch)

@@ -34,7 +34,7 @@ module OakenGauge
       # A square that overlaps one before it waits until that one was pressed open.
       # @return [Array<Step>]
       def making_steps
-        Construction::SeamGraph.new(frame, seam).rounds.flat_map { |joints| flip_steps(joints.size * unit.count) }
+        frame.rounds(seam).flat_map { |joints| flip_steps(joints.size * unit.count) }
       end
 
       # A corner that is flipped leaves the piece as large as it was; one that was cut large is trimmed at the end.

@@ -74,8 +74,8 @@ module OakenGauge
       def dog_ears(round)
         return 0 if trimming
 
-        ears = Construction::DogEars.new(unit, seam) { |patch| tips(patch) }
-        makes.made * (Construction::SeamGraph.new(unit.frame, seam).rounds[round - 1] || []).sum { |joint| ears.after(joint) }
+        ears = unit.frame.dog_ears(seam, unit.patches.map { |patch| tips(patch) })
+        makes.made * ears.values_at(*unit.frame.rounds(seam)[round - 1]).sum
       end
 
       # @param _patch [Units::Patch]

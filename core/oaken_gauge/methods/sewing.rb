@@ -20,14 +20,14 @@ module OakenGauge
       def initialize(unit, seam, blunt: false, open: false)
         @unit = unit
         @frame = unit.frame
-        @graph = Construction::SeamGraph.new(@frame, seam)
+        @seam = seam
         @blunt = blunt
         @open = open
       end
 
       # @return [Array<Array<Integer>>] seams, round after round
       def rounds
-        @graph.rounds
+        @frame.rounds(@seam)
       end
 
       # @param seam [Integer] by its place in the order of sewing

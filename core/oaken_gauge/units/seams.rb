@@ -19,9 +19,13 @@ module OakenGauge
         @seams ||= joins.map { |one, other| frame.shared(one, other).sum(&:last).round(9) }
       end
 
+      # The same units in another count have one frame, and a fence that is dragged comes by the same sizes again.
+      FRAMES = Memo.new(200)
+      private_constant :FRAMES
+
       # @return [Construction::Frame] edges, seams and points of the finished unit
       def frame
-        @frame ||= Construction::Frame.new(self)
+        @frame ||= FRAMES.fetch([self.class, values.except(:count, :hands)]) { Construction::Frame.new(self) }
       end
     end
   end

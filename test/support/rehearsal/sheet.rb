@@ -47,8 +47,7 @@ module Rehearsal
 
     def press
       fresh = @sewn.select { |line| line.side.nil? }
-      first = fresh.first&.way == @sewn.first&.way
-      raise Spoilt, "it was not snipped" if @crossed && first && fresh.any? { |line| !line.snipped }
+      raise Spoilt, "it was not snipped" unless !@crossed || fresh.all? { |line| line.snipped || line.way != @sewn.first.way }
 
       fresh.each { |line| line.side = line.place.even? ? :one : :other }
     end
