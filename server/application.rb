@@ -22,6 +22,7 @@ module Server
         use Middleware::WellFormed
         use Middleware::Deadline
         guards.call(self)
+        use Middleware::Once
         RESOURCES.each { |resource| use resource }
         run Pages
       end.to_app

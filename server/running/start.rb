@@ -12,9 +12,16 @@ module Running
 end
 %w[INT TERM].each { |signal| trap(signal) { Running.told_to_stop = true } }
 
-require "bundler/setup"
-require "json"
-require "net/http"
-require_relative "bench"
+begin
+  require "bundler/setup"
+  require "json"
+  require "net/http"
+  require_relative "bench"
+rescue NameError, LoadError
+  # A signal in the midst of loading leaves a library half there.
+  raise unless Running.told_to_stop
+
+  abort "Stopped."
+end
 
 Running::Bench.new.start

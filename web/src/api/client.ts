@@ -193,18 +193,45 @@ async function problemOf(response: Response): Promise<ApiError> {
   }
 }
 
+/** How long to wait before a save is sent again whose answer did not come, in milliseconds. */
+const AGAIN = [400, 1500];
+/** A server that hangs is told of after so long. */
+const PATIENCE = 20_000;
+
+const pause = (milliseconds: number) => new Promise((resolve) => setTimeout(resolve, milliseconds));
+
+/** A word that nobody else has. Randomness is there wherever the page came from. */
+function word(): string {
+  return Array.from(crypto.getRandomValues(new Uint8Array(16)), (byte) =>
+    byte.toString(16).padStart(2, "0"),
+  ).join("");
+}
+
+/** A save has a key of its own: sent again, it is done once all the same, and answered as it was the first time. */
+async function save(path: string, sent: RequestInit): Promise<Response> {
+  const headers = { ...sent.headers, "idempotency-key": word() };
+  const send = () => fetch(path, { ...sent, headers, signal: AbortSignal.timeout(PATIENCE) });
+  for (const wait of AGAIN) {
+    const response = await send().catch(() => null);
+    if (response && response.status !== 503) return response;
+    await pause(wait);
+  }
+  return send();
+}
+
 async function ask<Answer>(
   method: string,
   path: string,
   body?: unknown,
   signal?: AbortSignal,
 ): Promise<Answer> {
-  const response = await fetch(path, {
+  const sent: RequestInit = {
     method,
-    signal,
     headers: body === undefined ? {} : { "content-type": "application/json" },
     body: body === undefined ? undefined : JSON.stringify(body),
-  }).catch((error: unknown) => {
+  };
+  const asked = method === "GET" || signal ? fetch(path, { ...sent, signal }) : save(path, sent);
+  const response = await asked.catch((error: unknown) => {
     if (signal?.aborted) throw error;
     throw new ApiError(503, "The application is not answering. Nothing was lost; it is tried again.");
   });
