@@ -53,6 +53,46 @@ class PlanTest < CoreCase
     assert_equal ["7", [["3 1/2", "24"], ["3 1/2", "40"]]], [joined["used_length"], sizes_laid(joined).sort]
   end
 
+  # Two borders of 3½ × 60½ along the bolt leave 33 × 60½ of their band. Squares of 4: 8 in a row of 33, 15 rows, so all 100 lie
+  # there, where ten strips of 4 took 40 more. Ten of 2½ × 40 and more do not fit the 33 and are strips of their own.
+  def test_what_a_band_leaves_is_cut_first
+    borders = piece(["3 1/2", "60 1/2"], 2)
+    ink = plan([borders, piece(%w[4 4], 100)])["fabrics"]["ink"]
+
+    assert_equal ["60 1/2", 1, 102], [ink["used_length"], ink["strips"].size, sizes_laid(ink).size]
+    assert_operator inches(ink["bound_length"]), :>=, 60
+    wide = plan([borders, piece(["2 1/2", "38"], 3, turn: false)])["fabrics"]["ink"]
+
+    assert_equal "68", wide["used_length"]
+    assert_equal "60 1/2", plan([borders, piece(["2 1/2", "38"], 3)])["fabrics"]["ink"]["used_length"]
+  end
+
+  # Any long pieces with any others: all there, none on another, none past the band, and never worse than strips of their own.
+  def test_any_bands_at_all
+    random = Random.new(23)
+    12.times do
+      long = Array.new(random.rand(1..2)) { piece([random.rand(8..30).quo(4).to_s, random.rand(164..280).quo(4).to_s], random.rand(1..4)) }
+      pieces = long + random_pieces(random, random.rand(1..5))
+      ink = plan(pieces)["fabrics"]["ink"]
+
+      assert_operator inches(ink["bound_length"]), :<=, inches(ink["used_length"]), pieces
+      assert_operator inches(ink["used_length"]), :<=, inches(ink["first_fit_length"]), pieces
+      assert_equal pieces.sum { |one| one["count"] }, sizes_laid(ink).size, pieces
+      ink["strips"].each { |strip| assert_apart(strip) }
+    end
+  end
+
+  def assert_apart(strip)
+    boxes = strip["pieces"].map { |one| [one["at"], one["up"], *one["size"].reverse].map { |side| inches(side) } }
+
+    boxes.each { |at, up, along, across| assert at + along <= 40 && up + across <= inches(strip["width"]), strip }
+    boxes.combination(2) { |pair| assert pair.permutation.any? { |one, other| before?(one, other) }, strip }
+  end
+
+  def before?((at, up, along, across), (its_at, its_up, *))
+    at + along <= its_at || up + across <= its_up
+  end
+
   # 24 of 2½ × 4½ of ink and of sky, cut on one another from bolts 40 and 42 wide: 16 on a strip of 4½, 8 on one of 2½;
   # the sky has 6 squares of 5 of its own besides.
   def test_pairs_are_cut_on_one_another

@@ -113,7 +113,7 @@ module OakenGauge
       end
 
       def own(kinds)
-        Pairs::Layer.new(kinds: kinds, cutting: Cutting.new(kinds, room, effort: @effort)) if kinds.any?
+        Pairs::Layer.new(kinds: kinds, cutting: Banded.best(kinds, room, effort: @effort)) if kinds.any?
       end
 
       def more

@@ -20,8 +20,8 @@ module OakenGauge
         def strip(strip, kinds, room, place)
           along = 0r
           pieces = strip.segments.flat_map { |segment| stacked(segment, kinds, along).tap { along += segment.length } }
-          over = strip.segments.map { |segment| [strip.width - segment.across, segment.length] }
-          Cut.new(**place, width: strip.width, length: room, pieces: pieces, kept: worth_keeping([[strip.width, room - along], *over]))
+          kept = [*(strip.rest ? strip.rest.kept : [[strip.width, room - along]]), *above(strip)]
+          Cut.new(**place, width: strip.width, length: room, pieces: pieces + beyond(strip, kinds), kept: worth_keeping(kept))
         end
 
         # @param taken [Stock::Sheets::Sharing::Taken]
@@ -29,12 +29,38 @@ module OakenGauge
         # @yield [Stock::Piece] tells its kind
         # @return [Cut]
         def sheet(taken, place)
-          pieces = taken.rows.flat_map { |row| in_row(row, yield(row.cut)) }
+          pieces = taken.rows.flat_map { |row| in_row(row, yield(row.cut)) }.map { |one| laid(*one) }
           kept = taken.kept.map { |space| [space.wide, space.long] }
           Cut.new(**place, width: taken.wide, length: taken.long, at: 0r, pieces: pieces, kept: kept)
         end
 
+        # @param row [Stock::Sheets::Filling::Row]
+        # @param kind [Object]
+        # @return [Array<Array>] of each piece in it the kind, how it lies across and along, and where
+        def in_row(row, kind)
+          across, along = row.turned ? row.cut.size.reverse : row.cut.size
+          Array.new(row.count) do |i|
+            off = row.form.reach.call(i)
+            right, upward = row.turned ? [0, off] : [off, 0]
+            [kind, across, along, row.x + right, row.y + upward]
+          end
+        end
+
         private
+
+        def laid(kind, across, along, at, upward)
+          Laid.new(kind: kind, across: across, along: along, at: at, up: upward)
+        end
+
+        # What is left beside the pieces of each segment.
+        def above(strip)
+          strip.segments.map { |segment| [strip.width - segment.across, segment.length] }
+        end
+
+        # What lies beyond the segments of a band.
+        def beyond(strip, kinds)
+          (strip.rest&.pieces || []).map { |kind, *place| laid(kinds[kind], *place) }
+        end
 
         def worth_keeping(sizes)
           sizes.select { |size| Stock::Offcut.worth_keeping?(*size) }
@@ -44,15 +70,6 @@ module OakenGauge
           up = 0r
           segment.pieces.map do |kind, across|
             Laid.new(kind: kinds[kind], across: across, along: segment.length, at: along, up: up).tap { up += across }
-          end
-        end
-
-        def in_row(row, kind)
-          across, along = row.turned ? kind.size.reverse : kind.size
-          Array.new(row.count) do |i|
-            off = row.form.reach.call(i)
-            right, upward = row.turned ? [0, off] : [off, 0]
-            Laid.new(kind: kind, across: across, along: along, at: row.x + right, up: row.y + upward)
           end
         end
       end
