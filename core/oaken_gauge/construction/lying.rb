@@ -29,7 +29,9 @@ module OakenGauge
 
       # @return [Numeric] how far a place of a patch has moved in a direction, inches
       def moved(patch, place, direction)
-        Lines.along(@shifts[patch], direction) + (@spins[patch] * Plane.cross(place, direction))
+        shift = Lines.along(@shifts[patch], direction)
+        # Most patches never turn.
+        @spins[patch].equal?(0.0) ? shift : shift + (@spins[patch] * Plane.cross(place, direction))
       end
 
       # @return [Numeric] radians

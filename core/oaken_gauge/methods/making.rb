@@ -106,7 +106,10 @@ module OakenGauge
       # @param size [Rational] inches
       # @return [Boolean] whether it is cut on a main line, or in a slot
       def easy_line?(size, slotted: false)
-        (slotted && task.slots.saves?(size)) || Cutters::Rulers.new(self).easy_line?(size)
+        @easy_lines ||= {}
+        @easy_lines.fetch([size, slotted]) do |asked|
+          @easy_lines[asked] = (slotted && task.slots.saves?(size)) || Cutters::Rulers.new(self).easy_line?(size)
+        end
       end
 
       # @param role [Symbol]
@@ -123,8 +126,11 @@ module OakenGauge
       private
 
       def taken_for(cut)
-        fabric = task.fabric(cut.role)
-        allocations.find { |own, _| task.fabric(own.role).equal?(fabric) && own.least_width == cut.least_width }&.last
+        @taken_for ||= {}.compare_by_identity
+        @taken_for.fetch(cut) do
+          fabric = task.fabric(cut.role)
+          @taken_for[cut] = allocations.find { |own, _| task.fabric(own.role).equal?(fabric) && own.least_width == cut.least_width }&.last
+        end
       end
 
       # A step as this maker does it; nil when she does not.
