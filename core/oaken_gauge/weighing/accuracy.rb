@@ -10,6 +10,10 @@ module OakenGauge
       # Units in a row for which its drift is told.
       ROWS = [2, 4, 8, 12].freeze
 
+      # Which measure is off most often, kept while a fence is dragged.
+      WORST = Memo.new(1000)
+      private_constant :WORST
+
       # What one step adds. - step: Symbol, the operation; - size_bias, size_sd, point_sd: inches;
       # - share: its part in all variation, of size and points together
       Part = Struct.new(:step, :size_bias, :size_sd, :point_sd, :share, keyword_init: true)
@@ -102,12 +106,12 @@ module OakenGauge
 
       # @return [Budget::Measure] the size that is off most often
       def worst_size
-        @worst_size ||= worst(budget.sizes)
+        @worst_size ||= worst(:sizes)
       end
 
       # @return [Budget::Measure, nil] the point that is off most often; nil where there is none
       def worst_point
-        @worst_point ||= worst(budget.points)
+        @worst_point ||= worst(:points)
       end
 
       # @return [Budget::Measure, nil] the side with least to trim; nil where nothing is trimmed
@@ -134,8 +138,13 @@ module OakenGauge
       end
 
       # The one that is off most often; at a tie the first.
-      def worst(measures)
-        measures.min_by.with_index { |measure, i| [good(budget.mixture(measure)).round(9), -budget.mixture(measure).sd.round(9), i] }
+      def worst(name)
+        measures = budget.public_send(name)
+        measures[WORST.fetch([name, budget.from, measures.map(&:off)]) { place_of_worst(measures) }] unless measures.empty?
+      end
+
+      def place_of_worst(measures)
+        measures.each_index.min_by { |i| [good(budget.mixture(measures[i])).round(9), -budget.mixture(measures[i]).sd.round(9), i] }
       end
 
       def part(step, places)
