@@ -6,37 +6,8 @@ module OakenGauge
     # seen in the unit's own place.
     #
     # @abstract A way gives {#sewn}: the raw sides by patch, and the seams, as they lie at the mat; and {#anchor}.
-    class AtTheMat
-      # @param method [Methods::Method]
-      def initialize(method)
-        @method = method
-        @frame = method.unit.frame
-        @seam = method.seam.to_f
-      end
-
-      # @param chance [Chance]
-      # @return [Construction::Measures]
-      def call(chance)
-        @hand = Construction::Hand.new(@method, chance)
-        @sides = {}.compare_by_identity
-        @seams = {}.compare_by_identity
-        sewn
-        Made.new(@frame, @seam, @sides, @seams).measures(@method.trimming, hand)
-      end
-
-      # @return [Float] how far a figure may lie off the budget's, in which pieces that are out of square turn less, inches
-      def turns
-        0.002
-      end
-
+    class AtTheMat < Work
       private
-
-      attr_reader :hand
-
-      # How deep a seam lies, as it shows when it is pressed.
-      def deep
-        @seam + hand.depth + (hand.pressed / 2)
-      end
 
       # @param role [Symbol]
       # @return [Array(Numeric, Numeric)] width and height of a square as it came out, inches

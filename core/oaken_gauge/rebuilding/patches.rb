@@ -4,37 +4,13 @@ module OakenGauge
   module Rebuilding
     # Units from patches: each is cut as a polygon, laid with its raw edge on that of what it is sewn to, and sewn at the
     # allowance from it. Fabric that was cut askew turns what is sewn to it.
-    class Patches
-      # @param method [Methods::Method]
-      def initialize(method)
-        @method = method
-        @frame = method.unit.frame
-        @seam = method.seam.to_f
-      end
-
-      # @param chance [Chance]
-      # @return [Construction::Measures]
-      def call(chance)
-        @hand = Construction::Hand.new(@method, chance)
-        @raw = {}.compare_by_identity
-        @seams = {}.compare_by_identity
-        @middles = @frame.edges.flatten.to_h { |edge| [edge, edge.middle] }.compare_by_identity
-        @frame.edges.each_index { |patch| lay(patch) }
-        @frame.joints.each { |joint| sew(joint) }
-        Made.new(@frame, @seam, @raw, @seams, @middles).measures(@method.trimming, @hand)
-      end
-
-      # @return [Float] how far a figure may lie off the budget's, in which pieces that are out of square turn less, inches
-      def turns
-        0.002
-      end
-
+    class Patches < Work
       private
 
-      attr_reader :hand
-
-      def lay(patch)
-        @frame.edges[patch].zip(cut(patch)) { |edge, line| @raw[edge] = line }
+      def sewn
+        @middles = @frame.edges.flatten.to_h { |edge| [edge, edge.middle] }.compare_by_identity
+        @frame.edges.each_index { |patch| @frame.edges[patch].zip(cut(patch)) { |edge, line| @sides[edge] = line } }
+        @frame.joints.each { |joint| sew(joint) }
       end
 
       # Its raw edges where they should lie, in the order of the unit's own.
@@ -86,9 +62,9 @@ module OakenGauge
       end
 
       def sew(joint)
-        deep = @seam + hand.depth + (hand.pressed / 2)
-        near = side(joint.first).inward(deep)
-        far = side(joint.second).inward(deep - off)
+        depth = deep
+        near = side(joint.first).inward(depth)
+        far = side(joint.second).inward(depth - off)
         unfold(joint, near, far, along(joint, near, far) + slide(joint))
         @seams[joint] = near
       end
@@ -106,10 +82,10 @@ module OakenGauge
 
       # The raw edge on one side of a seam; of several, what they come to together.
       def side(list)
-        return @raw.fetch(list.first.first) if list.one?
+        return @sides.fetch(list.first.first) if list.one?
 
-        middle = list.sum { |edge, weight| foot(@raw.fetch(edge), (edge.from + edge.to) / 2, edge.normal) * weight }
-        Line.new(middle, middle + list.sum { |edge, weight| @raw.fetch(edge).way * weight })
+        middle = list.sum { |edge, weight| foot(@sides.fetch(edge), (edge.from + edge.to) / 2, edge.normal) * weight }
+        Line.new(middle, middle + list.sum { |edge, weight| @sides.fetch(edge).way * weight })
       end
 
       def foot(line, point, normal)
@@ -125,7 +101,7 @@ module OakenGauge
       end
 
       def move(patches, &place)
-        @raw.each_key { |edge| @raw[edge] = @raw[edge].move(&place) if patches.include?(edge.patch) }
+        @sides.each_key { |edge| @sides[edge] = @sides[edge].move(&place) if patches.include?(edge.patch) }
         @seams.each_key { |seam| @seams[seam] = @seams[seam].move(&place) if patches.include?(seam.lead) }
         @middles.each_key { |edge| @middles[edge] = place.call(@middles[edge]) if patches.include?(edge.patch) }
       end
@@ -147,7 +123,7 @@ module OakenGauge
 
       def end_of(edge, corner, joint)
         neighbour = @frame.beside(edge)[corner == :from ? 0 : 1]
-        seen(@raw.fetch(edge).meet(@raw.fetch(neighbour)) - due(edge).meet(due(neighbour)), joint.along)
+        seen(@sides.fetch(edge).meet(@sides.fetch(neighbour)) - due(edge).meet(due(neighbour)), joint.along)
       end
 
       def seen(move, direction)
