@@ -4,12 +4,10 @@ require "numo/narray"
 
 module OakenGauge
   module Weighing
-    # How much each measure of a unit moves for each error, inches for an inch, found by putting each off
-    # a little while nothing else is, all at the same time. That depends on the way of making the unit, on its
+    # How much each measure of a unit moves for each error, inches for an inch: the unit is made once with errors that
+    # are told as what they move ({Construction::Linear}). That depends on the way of making the unit, on its
     # shape and, where it is cut from squares, on its size, but not on the maker: what was found is kept.
     module Sensitivities
-      # How far an error is put off to see what moves, inches.
-      NUDGE = 1e-3
       # Ways and shapes that are kept; a drawer and a quilt need far fewer.
       KEPT = Memo.new(3000)
       private_constant :KEPT
@@ -52,21 +50,21 @@ module OakenGauge
         end
 
         def find(construction, sources, profile)
-          made = construction.call(Construction::Draws.new(profile, nudges(sources.size)))
-          Found.new(*%i[sizes points slack].map { |name| made[name].map { |row| read(row, sources.size) } })
+          made = construction.call(Construction::Draws.new(profile, errors(sources.size)))
+          Found.new(*%i[sizes points slack].map { |name| made[name].map { |measure| read(measure, sources.size) } })
         end
 
-        # A row for each source: first nothing off, then in turn each source alone.
-        def nudges(count)
-          Array.new(count) { |i| Numo::DFloat.zeros(count + 1).tap { |row| row[i + 1] = NUDGE } }
+        # Each moves itself, and nothing else.
+        def errors(count)
+          Array.new(count) { |i| Construction::Linear.new(0.0, Numo::DFloat.zeros(count).tap { |shares| shares[i] = 1.0 }) }
         end
 
         # A measure that nothing moves is a plain number. Rounded well above what the middle of the fabric adds
-        # in {Construction::Trimming}, so that it comes out alike from whichever size it was found for.
-        def read(row, count)
-          return [0.0] * count unless row.is_a?(Numo::NArray)
+        # in {Construction::Trimming}.
+        def read(measure, count)
+          return [0.0] * count unless measure.is_a?(Construction::Linear)
 
-          ((row[1..] - row[0]) / NUDGE).to_a.map { |share| share.round(6) }
+          (Numo::DFloat.zeros(count) + measure.shares).to_a.map { |share| share.round(6) }
         end
       end
     end
