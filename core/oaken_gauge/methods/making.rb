@@ -5,6 +5,10 @@ module OakenGauge
     # How the unit comes together from what was cut, for {Construction}: where each patch's edges come
     # from, what was read on which ruler, what is trimmed. The steps say the rest.
     module Making
+      # A shape lies in its piece alike, whichever method cuts it.
+      PIECES = Memo.new(500)
+      private_constant :PIECES
+
       # @return [Array<Step>] the steps as this maker does them
       def work
         @work ||= steps.filter_map { |step| own(step) }
@@ -120,7 +124,7 @@ module OakenGauge
 
       # @return [Construction::FromPiece] a shape in the piece it is usually cut from
       def from_piece(shape)
-        (@from_piece ||= {})[shape] ||= Construction::FromPiece.new(shape, shape.piece_size(seam), seam)
+        (@from_piece ||= {})[shape] ||= PIECES.fetch([shape, seam]) { Construction::FromPiece.new(shape, shape.piece_size(seam), seam) }
       end
 
       private

@@ -13,6 +13,7 @@ module OakenGauge
       include Sizes
       include CuttingSteps
       include Making
+      include Rounds
       include Charted
 
       # @return [Weighing::Task]
@@ -64,30 +65,9 @@ module OakenGauge
 
       # @return [Array<Step>] in the order of work, for the whole demand
       def steps
-        [*in_round_0(cutting_steps), *Batching.new(parts.map(&:making_steps)).steps.chunk_while { |one, other| one.round == other.round }
-                                              .flat_map { |round| [*round, *ears_off(round.first.round), *check_round(round.first.round)] }]
-      end
-
-      # @param round [Integer]
-      # @return [Integer] dog ears that stand out past all units when the seams of a round are pressed; those of a unit that is
-      #   trimmed go with the trimming, and there are none where tips are off already
-      def dog_ears(round)
-        return 0 if trimming
-
-        ears = unit.frame.dog_ears(seam, unit.patches.map { |patch| tips(patch) })
-        makes.made * ears.values_at(*unit.frame.rounds(seam)[round - 1]).sum
-      end
-
-      # @param _patch [Units::Patch]
-      # @return [Symbol] which of its tips are left sharp, see {Construction::DogEars}
-      def tips(_patch)
-        :all
-      end
-
-      # @param round [Integer]
-      # @return [Array<Numeric>, nil] what a piece measures when a round is done, where that can be measured, inches
-      def size_after(round)
-        unfinished if round == rounds && rectangular?
+        batched = Batching.new(parts.map(&:making_steps)).steps
+        @rounds = batched.last&.round
+        [*in_round_0(cutting_steps), *batched.chunk_while { |one, other| one.round == other.round }.flat_map { |steps| whole_round(steps) }]
       end
 
       # @return [Array<Step>] what is done with the patches when they are cut
@@ -130,57 +110,6 @@ module OakenGauge
       end
 
       private
-
-      def in_round_0(steps)
-        [*steps, check_step].compact.map { |step| Step.new(**step.to_h, round: 0) }
-      end
-
-      # One is made whole and measured before the batch, where there is anything to sew.
-      def check_step
-        return if unit.joins.empty? || !rectangular?
-
-        Step.new(operation: Operations.fetch(:check_one), count: 1, on: measuring(unfinished))
-      end
-
-      def ears_off(round)
-        [step(:trim_ears, parts.sum { |part| part.dog_ears(round) }, round: round)].compact
-      end
-
-      # What it should measure is looked at after every round, before the next is sewn to it.
-      def check_round(round)
-        size = parts.one? && size_after(round)
-        [Step.new(operation: Operations.fetch(:measure_round), count: 1, on: measuring(size), round: round)] if size
-      end
-
-      def measuring(size)
-        sides = size.map { |side| by_ruler(side) }
-        sides.uniq.one? ? "#{sides.first} square" : sides.join(" × ")
-      end
-
-      # What is on no ruler is read beside the nearest line, however coarsely she cuts.
-      def by_ruler(side)
-        return say(side) if side.is_a?(Rational)
-
-        step = task.grid.step
-        step /= 2 while step > Sizes::EIGHTH
-        near = Grid.new(step).nearest(side)
-        return say(near) if (near - side).abs < Plane::FITTING
-
-        "a little #{side > near ? 'over' : 'under'} #{say(near)}"
-      end
-
-      def unfinished
-        unit.side_lengths.map { |side| side + (2 * seam) }
-      end
-
-      # Other outlines have no sides to lay a ruler across.
-      def rectangular?
-        (unit.outline.area - (unit.outline.width * unit.outline.height)).abs < Plane::FITTING
-      end
-
-      def rounds
-        @rounds ||= Batching.new([making_steps]).steps.last&.round
-      end
 
       # Roles may be cut from one fabric.
       def by_fabric

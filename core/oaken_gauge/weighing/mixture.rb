@@ -12,7 +12,9 @@ module OakenGauge
       LEAST = 3e-5
       # How far slips of one size carry, for how likely each is: alike for many measures.
       CARRIED = Memo.new(500)
-      private_constant :CARRIED
+      # Measures that were looked for, alike while a fence is dragged.
+      FOUND = Memo.new(2000)
+      private_constant :CARRIED, :FOUND
 
       # @return [Float] inches, slips and all: those go either way alike
       attr_reader :mean
@@ -39,6 +41,12 @@ module OakenGauge
       # @param share [Float]
       # @return [Float] the measure that this part of all stays below
       def at(share)
+        FOUND.fetch([mean, @own_sd, @slips, share]) { halved(share) }
+      end
+
+      private
+
+      def halved(share)
         low, high = [-1, 1].map { |way| mean + (way * ((8 * @own_sd) + @slips.sum(&:first) + 1e-9)) }
         HALVINGS.times do
           middle = (low + high) / 2
@@ -46,8 +54,6 @@ module OakenGauge
         end
         (low + high) / 2
       end
-
-      private
 
       # @return [Float] the part of the measures below a limit
       def under(limit, itself: true)
