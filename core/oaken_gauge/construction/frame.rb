@@ -83,6 +83,12 @@ module OakenGauge
         @crossings ||= joints.flat_map.with_index { |joint, i| crossings_of(joint, joints.first(i)) }
       end
 
+      # What was worked out of the unit's outlines, by what was asked: alike for every count of it.
+      # @return [Hash]
+      def known
+        @known ||= {}
+      end
+
       # @param seam [Numeric] the allowance, inches
       # @return [Array<Array<Integer>>] seams by their place in the order of sewing, round after round
       def rounds(seam)

@@ -22,9 +22,8 @@ module OakenGauge
       # @param band [Patches::Band]
       # @return [Float] square inches
       def fabric_in_blunt_patch(patch, seam, band)
-        (@blunt ||= {})[[patches.index do |one|
-          one.equal?(patch)
-        end, seam, band.low, band.high]] ||= blunt_area(patch, held(patch, seam), band)
+        place = patches.index { |one| one.equal?(patch) }
+        frame.known[[:blunt, place, seam, band.low, band.high]] ||= blunt_area(patch, held(patch, seam), band)
       end
 
       # The same of a patch that a square was flipped for: it reaches no further than its square.
@@ -42,7 +41,7 @@ module OakenGauge
       # @param seam [Numeric] inches
       # @return [Float] square inches of one fabric in one unit
       def fabric_of(role, seam)
-        (@fabric_of ||= {})[[role, seam]] ||= patches_of(role).sum(0.0) { |patch| fabric_in_patch(patch, seam) }
+        frame.known[[:fabric_of, role, seam]] ||= patches_of(role).sum(0.0) { |patch| fabric_in_patch(patch, seam) }
       end
 
       # A patch as cut with those of its dog ears off that stick out past the unit, where all patches of the fabric and
@@ -57,8 +56,7 @@ module OakenGauge
         sharp = shape.cut_from_strip(lying, seam)
         return sharp if patches.one? # nothing sticks out past what is the unit itself
 
-        alike = patches_of(role).select { |patch| patch.shape == shape }
-        alike.map { |patch| blunted_ways(patch, lying, sharp, seam) }.inject { |all, ways| all.slice(*ways.keys) }.values.first || sharp
+        frame.known[[:blunted, role, shape, lying.corners, seam]] ||= blunted_alike(role, shape, lying, seam, sharp)
       end
 
       # @param seam [Numeric] inches
@@ -69,11 +67,16 @@ module OakenGauge
 
       private
 
+      # Cut for every patch of the role alike.
+      def blunted_alike(role, shape, lying, seam, sharp)
+        alike = patches_of(role).select { |patch| patch.shape == shape }
+        alike.map { |patch| blunted_ways(patch, lying, sharp, seam) }.inject { |all, ways| all.slice(*ways.keys) }.values.first || sharp
+      end
+
       # What a patch brings into the unit; worked out once, whichever method asks.
       def held(patch, seam)
-        @held ||= {}
-        key = [patches.index { |one| one.equal?(patch) }, seam]
-        @held.fetch(key) { @held[key] = patch.outline.floating.offset(seam).clip(unfinished_outline(seam)) }
+        key = [:held, patches.index { |one| one.equal?(patch) }, seam]
+        frame.known[key] ||= patch.outline.floating.offset(seam).clip(unfinished_outline(seam))
       end
 
       # By their corners, each as it comes out where the patch may lie either way.
