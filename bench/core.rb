@@ -21,7 +21,7 @@ Catalogue::UNITS.each do |kind, units|
   Bench.report("weigh #{kind.to_s.tr('_', ' ')} over 60 tools", median(30) { OakenGauge.weigh(document) }, 25, "ms")
 end
 
-# Units made at random beside each budget, the slowest method of the slowest unit too.
+# Units made out of polygons beside each budget, the slowest method of the slowest unit too.
 %w[half_square flying_geese wedge_ring].each do |kind|
   task = OakenGauge.read_weighing({ "unit" => { "kind" => kind, "count" => 24 }.merge(Catalogue::UNITS[kind.to_sym].first),
 "tools" => drawer })
@@ -30,7 +30,7 @@ end
     accuracy = OakenGauge::Weighing::Accuracy.new(way)
     median(5) { OakenGauge::Weighing::Sampling.new(way, accuracy, count: 20_000).figures }
   end.max
-  Bench.report("20,000 units at random, #{kind.tr('_', ' ')}, slowest method", slowest, 100, "ms")
+  Bench.report("20,000 units out of polygons, #{kind.tr('_', ' ')}, slowest method", slowest, 600, "ms")
 end
 
 parts = [{ "kind" => "half_square", "share" => "1/6" }, { "kind" => "flying_geese", "share" => %w[1/6 1/3] },
