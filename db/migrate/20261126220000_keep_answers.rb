@@ -4,6 +4,7 @@
 class KeepAnswers < ActiveRecord::Migration[7.2]
   def change
     create_table :kept_answers do |t|
+      t.references :account, foreign_key: { on_delete: :cascade }
       t.string :key, null: false, limit: 200, index: { unique: true }
       t.integer :status
       t.text :body

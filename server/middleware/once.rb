@@ -37,7 +37,7 @@ module Server
       def done(key, env)
         answer = nil
         Models::KeptAnswer.transaction(joinable: false) do
-          kept = Models::KeptAnswer.begin(key)
+          kept = Models::KeptAnswer.begin(key, Access.account)
           answer = @app.call(env)
           raise ActiveRecord::Rollback unless answer.first.between?(200, 299)
 

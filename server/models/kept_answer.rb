@@ -10,10 +10,11 @@ module Server
 
       # Whoever has the same key at the same moment waits here until the first is done.
       # @param key [String]
+      # @param account [Account, nil] whose it is: it goes with her
       # @return [KeptAnswer] a new one, in the transaction that is open
       # @raise [ActiveRecord::RecordNotUnique] where it was answered already
-      def self.begin(key)
-        kept = create!(key: key)
+      def self.begin(key, account = nil)
+        kept = create!(key: key, account_id: account&.id)
         where("created_at < ?", Time.now - LASTS).delete_all if (kept.id % SWEPT).zero?
         kept
       end

@@ -84,6 +84,15 @@ class OnceTest < ServerCase
   end
 
   # Another's key is another key: it is looked for with who is there.
+  # Who removes her account leaves nothing behind.
+  def test_answers_go_with_an_account
+    account = Server::Models::Account.create!(name: "Ida", passphrase: "x" * 60)
+    Server::Models::KeptAnswer.begin("hers", account)
+    account.destroy!
+
+    refute Server::Models::KeptAnswer.exists?(key: "hers")
+  end
+
   def test_old_answers_go
     Server::Models::KeptAnswer.create!(key: "old", status: 200, body: "{}", created_at: Time.now - (2 * Server::Models::KeptAnswer::LASTS))
     Server::Models::KeptAnswer::SWEPT.times { |i| Server::Models::KeptAnswer.begin("key-#{i}") }

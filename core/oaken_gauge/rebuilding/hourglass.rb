@@ -12,7 +12,7 @@ module OakenGauge
         depth = deep
         near = under.across.inward(-depth).back
         far = over.across.inward(hand.laid - depth).back
-        show_from(0, 2)
+        show_from(0)
         half(0, 2, under)
         half(1, 3, over, &turned([near, under], [far, over]))
         [[0, under.seam], [2, near]].each { |joint, line| seam(joint, line) }
@@ -26,13 +26,13 @@ module OakenGauge
         ->(line) { line.move { |point| at + ((point - nested) * turn) } }
       end
 
-      # The patches that lie at the near end of the line, and at its other one.
-      def show_from(first, second)
+      # With a patch at the near end of the line.
+      def show_from(patch)
         side = @method.cut_side(@method.unit.class.roles.last).to_f
-        line = [first, second].map { |patch| inside(patch) }
         long = @frame.joints.last
-        ends = [long.low, long.high].sort_by { |point| (point - line.first).abs }
-        place([0i, Complex(side, side), Complex(side, 0)], [*ends, line.first])
+        near = inside(patch)
+        ends = [long.low, long.high].sort_by { |point| (point - near).abs }
+        place([0i, Complex(side, side), Complex(side, 0)], [*ends, near])
       end
 
       def half(first, second, opened, &turned)

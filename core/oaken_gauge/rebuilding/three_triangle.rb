@@ -11,7 +11,7 @@ module OakenGauge
         pieced = opened(:left, :right)
         line = pieced.across
         near = line.inward(-deep).back
-        show_from(1, 2)
+        show_from(1)
         half(1, 2, pieced)
         _, low, right, = laid_under(line)
         sides(0, low.over(near), right.over(near))

@@ -195,8 +195,10 @@ async function problemOf(response: Response): Promise<ApiError> {
 
 /** How long to wait before a save is sent again whose answer did not come, in milliseconds. */
 const AGAIN = [400, 1500];
-/** A server that hangs is told of after so long. */
-const PATIENCE = 20_000;
+/** A server that hangs is told of after so long; a whole bench takes longer to read in. */
+const patience = (path: string) => (path.startsWith("/api/bench") ? 100_000 : 20_000);
+/** What says who somebody is, and links that are told once, are never sent again by themselves. */
+const APART = /^\/api\/(session|account)|\/link$/;
 
 const pause = (milliseconds: number) => new Promise((resolve) => setTimeout(resolve, milliseconds));
 
@@ -210,7 +212,7 @@ function word(): string {
 /** A save has a key of its own: sent again, it is done once all the same, and answered as it was the first time. */
 async function save(path: string, sent: RequestInit): Promise<Response> {
   const headers = { ...sent.headers, "idempotency-key": word() };
-  const send = () => fetch(path, { ...sent, headers, signal: AbortSignal.timeout(PATIENCE) });
+  const send = () => fetch(path, { ...sent, headers, signal: AbortSignal.timeout(patience(path)) });
   for (const wait of AGAIN) {
     const response = await send().catch(() => null);
     if (response && response.status !== 503) return response;
@@ -230,7 +232,8 @@ async function ask<Answer>(
     headers: body === undefined ? {} : { "content-type": "application/json" },
     body: body === undefined ? undefined : JSON.stringify(body),
   };
-  const asked = method === "GET" || signal ? fetch(path, { ...sent, signal }) : save(path, sent);
+  const asked =
+    method === "GET" || signal || APART.test(path) ? fetch(path, { ...sent, signal }) : save(path, sent);
   const response = await asked.catch((error: unknown) => {
     if (signal?.aborted) throw error;
     throw new ApiError(503, "The application is not answering. Nothing was lost; it is tried again.");
