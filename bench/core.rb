@@ -27,8 +27,8 @@ end
 "tools" => drawer })
   ways = OakenGauge::Methods.making(task.unit).map { |method| method.new(task) }.select { |way| OakenGauge::Weighing::Outcome.new(way).feasible? }
   slowest = ways.map do |way|
-    accuracy = OakenGauge::Weighing::Accuracy.new(way)
-    median(5) { OakenGauge::Weighing::Sampling.new(way, accuracy, count: 20_000).figures }
+    accuracy = OakenGauge::ErrorModel::Accuracy.new(way)
+    median(5) { OakenGauge::ErrorModel::Sampling.new(way, accuracy, count: 20_000).figures }
   end.max
   Bench.report("20,000 units out of polygons, #{kind.tr('_', ' ')}, slowest method", slowest, 600, "ms")
 end

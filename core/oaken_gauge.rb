@@ -24,23 +24,23 @@ module OakenGauge
     # @return [Hash] the answer, ready for JSON
     def weigh(document, view: false, sample: nil)
       task = read_weighing(document)
-      Documents::WeighWriter.new(task, view: view, sample: sample).write(Weighing::Weigher.new(task).outcomes)
+      Answers::WeighWriter.new(task, view: view, sample: sample).write(Weighing::Weigher.new(task).outcomes)
     end
 
     # @param document [Hash] a sizes document with string keys, as docs/formats describes it
     # @return [Hash] the ladder of block sizes, best first
     def sizes(document)
-      read = read(document, Documents::SizesDocument)
-      Documents::SizesWriter.new(read.measure).write(read.ladder.steps)
+      read = read(document, Sizing::Question)
+      Answers::SizesWriter.new(read.measure).write(read.ladder.steps)
     end
 
     # @param document [Hash] a plan document with string keys, as docs/formats describes it
     # @return [Hash] the cutting plan
     def plan(document)
-      plan = Planning::Plan.new(read(document, Documents::PlanDocument))
+      plan = Planning::Plan.new(read(document, Planning::Question))
       raise Documents::Invalid, plan.faults unless plan.faults.empty?
 
-      Documents::PlanWriter.new(plan).write
+      Answers::PlanWriter.new(plan).write
     end
 
     # @param document [Hash] a deconstruct document with string keys, as docs/formats describes it
@@ -48,24 +48,24 @@ module OakenGauge
     # @yield [share, doing] as it goes on: how much of it is done, from 0 to 1, and what is being done; raising stops it
     # @return [Hash] how many ways there are to cut the block into units, and the best of them
     def deconstruct(document, view: false, &told)
-      read = read(document, Documents::DeconstructDocument, most: Documents::Inspection::WHOLE)
-      Documents::DeconstructWriter.new(read.taking_apart(Blocks::Progress.new(&told)), read.written_in, view: view).write
+      read = read(document, Blocks::Question, most: Documents::Inspection::WHOLE)
+      Answers::DeconstructWriter.new(read.taking_apart(Blocks::Progress.new(&told)), read.written_in, view: view).write
     end
 
     # @param document [Hash] a deconstruct document
     # @return [Boolean] whether it is answered within a second
     def soon_apart?(document)
-      read(document, Documents::DeconstructDocument, most: Documents::Inspection::WHOLE).taking_apart.soon?
+      read(document, Blocks::Question, most: Documents::Inspection::WHOLE).taking_apart.soon?
     end
 
     # @param document [Hash] a quilt document with string keys, as docs/formats describes it
     # @param view [Boolean] add a drawing for a screen, and how it is made on foundation sheets
     # @return [Hash] its size, its units, what else is cut for it, and what to buy
     def quilt(document, view: false)
-      read = read(document, Documents::QuiltDocument, most: Documents::Inspection::WHOLE)
+      read = read(document, Quilts::Question, most: Documents::Inspection::WHOLE)
       quilt = read.quilt
-      answer = Documents::QuiltWriter.new(quilt, read.buying(quilt), read.written_in, view: view).write
-      view ? answer.merge("panels" => Documents::PanelsWriter.new(read.panels, read.seam, read.written_in).write) : answer
+      answer = Answers::QuiltWriter.new(quilt, read.buying(quilt), read.written_in, view: view).write
+      view ? answer.merge("panels" => Answers::PanelsWriter.new(read.panels, read.seam, read.written_in).write) : answer
     end
 
     # @param setting [Hash] how blocks are set
@@ -81,8 +81,8 @@ module OakenGauge
     # @param lines [Hash, nil] its columns and rows in cells, where they are not one cell each
     # @return [Hash] the block's document
     def block(name, picture, pieces = [], lines = nil)
-      read = read(picture, Documents::DeconstructDocument, most: Documents::Inspection::WHOLE)
-      Documents::BlockWriter.new(read).write(name, pieces, lines && read(lines, Blocks::Lines))
+      read = read(picture, Blocks::Question, most: Documents::Inspection::WHOLE)
+      Answers::BlockWriter.new(read).write(name, pieces, lines && read(lines, Blocks::Lines))
     end
 
     # @param block [Hash] a block's document
@@ -99,7 +99,7 @@ module OakenGauge
     # @param lines [Hash] columns and rows in cells
     # @raise [Documents::Invalid] where they are not those of the picture
     def check_lines(picture, lines)
-      read = read(picture, Documents::DeconstructDocument).picture
+      read = read(picture, Blocks::Question).picture
       faults = read(lines, Blocks::Lines).misfits(read.columns, read.rows)
       raise Documents::Invalid, faults unless faults.empty?
     end
@@ -108,49 +108,49 @@ module OakenGauge
     # @param pieces [Array<Hash>] units
     # @return [Boolean] whether a block of those units looks like that
     def made_of?(picture, pieces)
-      Documents::BlockWriter.new(read(picture, Documents::DeconstructDocument)).looks_like?(pieces)
+      Answers::BlockWriter.new(read(picture, Blocks::Question)).looks_like?(pieces)
     end
 
     # @param block [Hash] a block's document
     # @return [Hash] what it looks like, as a deconstruct document asks for it
     def picture(block)
-      Documents::PictureWriter.new(Documents.read(block) { |node| Blocks::Block.read(node) }).write
+      Answers::PictureWriter.new(Documents.read(block) { |node| Blocks::Block.read(node) }).write
     end
 
     # @param measure [Symbol] :inch or :cm, what sizes to begin with are told in
     # @return [Hash{String => Array<Hash>}] the kinds of units, tools and fabrics there are, each with its fields
     def kinds(measure = :inch)
-      (@kinds ||= {})[measure] ||= Documents::KindsWriter.new(measure).write.freeze
+      (@kinds ||= {})[measure] ||= Answers::KindsWriter.new(measure).write.freeze
     end
 
     # @param document [Hash] a maker's document, as a weigh document holds it
     # @return [Hash] every value of her profile with its meaning, assumed or measured, and her choices
     def profile(document)
-      Documents::ProfileWriter.new(read(document, Weighing::Maker)).write
+      Answers::ProfileWriter.new(read(document, Makers::Maker)).write
     end
 
     # @param document [Hash] priorities, as a weigh document holds them
     # @return [Hash] every one, with its usual weight where nothing is said
     def priorities(document)
-      read(document, Documents::Priorities).weights.transform_keys(&:to_s)
+      read(document, Weighing::Priorities).weights.transform_keys(&:to_s)
     end
 
     # @param document [Hash] a whole bench as one file
     # @return [Hash] the same, its lengths written the usual way
     def bench(document)
-      read(document, Documents::BenchDocument, most: Documents::Inspection::WHOLE).to_document
+      read(document, Keeping::Bench, most: Documents::Inspection::WHOLE).to_document
     end
 
     # @param document [Hash] a weigh document
     # @return [Weighing::Task]
     def read_weighing(document)
-      read(document, Documents::WeighDocument).task
+      read(document, Weighing::Question).task
     end
 
     # @param document [Hash]
     # @return [Units::Unit]
     def read_unit(document)
-      Documents.read(document) { |node| Documents::Catalogue::UNIT.read(node) }
+      Documents.read(document) { |node| Kinds::UNIT.read(node) }
     end
 
     # @param unit [Units::Unit]
@@ -164,13 +164,13 @@ module OakenGauge
     # @param document [Hash]
     # @return [Tools::Tool]
     def read_tool(document)
-      Documents.read(document) { |node| Documents::Catalogue::TOOL.read(node) }
+      Documents.read(document) { |node| Kinds::TOOL.read(node) }
     end
 
     # @param document [Hash]
     # @return [Stock::Fabric]
     def read_fabric(document)
-      Documents.read(document) { |node| Documents::Catalogue::FABRIC.read(node) }
+      Documents.read(document) { |node| Kinds::FABRIC.read(node) }
     end
 
     # Reads parts of a document by their names: :unit, :tool, :fabric, :colour, :weave, :maker, :priorities, :method,
@@ -186,7 +186,7 @@ module OakenGauge
     # @param node [Documents::Node]
     # @return [Object, nil] nil where it cannot be read; the node has the fault then
     def read_part(name, node)
-      Documents::Parts.fetch(name).read(node)
+      Keeping::Parts.fetch(name).read(node)
     end
 
     # @param text [String] JSON

@@ -10,22 +10,22 @@ module OakenGauge
     # @param document [Hash] a weigh document; its fabrics do not matter, and "unfinished" may tell the size
     # @return [Hash] every tool in the drawer that has a line for the unit, as it is laid; the nearest of those that have none
     def which_line(document)
-      Documents::WhichLineWriter.new(read(document, Documents::WhichLineDocument).task).write
+      Answers::WhichLineWriter.new(read(document, WhichLine::Question).task).write
     end
 
     # @param takes [Array<Hash>] of every unit that a method was picked for: "project" and "unit" by name, "method",
     #   "question" as a weigh document, and "fabrics", ids by role
     # @return [Hash{String => Hash}] what they take of each fabric and what is left, by the fabric's id
     def promised(takes)
-      read = takes.filter_map { |take| Documents::Asked.take(take) }
-      Documents::PromisesWriter.new(Shelf::Promises.new(read)).write
+      read = takes.filter_map { |take| Keeping::Asked.take(take) }
+      Answers::PromisesWriter.new(Shelf::Promises.new(read)).write
     end
 
     # @param units [Array<Hash>] "name" and "question", a weigh document, of units that share a drawer
     # @return [Hash] units that no tool has a line for, what one tool more would save, tools without use
     def missing_tools(units)
-      read = units.filter_map { |unit| Documents::Asked.unit(unit) }
-      Documents::MissingWriter.new(Shelf::MissingTools.new(read)).write
+      read = units.filter_map { |unit| Keeping::Asked.unit(unit) }
+      Answers::MissingWriter.new(Shelf::MissingTools.new(read)).write
     end
 
     # @return [Array<Hash>] the drills there are: "drill" and "title"
@@ -40,7 +40,7 @@ module OakenGauge
     def practice(drill, tools, chance)
       kind = Practice.called(drill) or return
       asked = kind.new(Tools::Drawer.new(tools.map { |tool| read_tool(tool) }), chance)
-      Documents::PracticeWriter.new(Array.new(Practice::QUESTIONS) { asked.question }).write
+      Answers::PracticeWriter.new(Array.new(Practice::QUESTIONS) { asked.question }).write
     end
 
     # @param document [Hash] a weigh document
@@ -107,20 +107,20 @@ module OakenGauge
 
     # @return [Blocks::Svg] what a block is drawn from
     def block_drawing(picture, colours = {})
-      read = read(picture, Documents::DeconstructDocument, most: Documents::Inspection::WHOLE)
+      read = read(picture, Blocks::Question, most: Documents::Inspection::WHOLE)
       Blocks::Svg.new(read.picture, [read.finished].flatten.last, colours)
     end
 
     # @param document [Hash] "setting", "block" (its finished width and height), "width", "length" and "drop"
     # @return [Hash] the fewest blocks "across" and "down" that cover that, nil where too many, and what it comes to
     def fit_quilt(document)
-      read(document, Documents::FittingDocument).answer
+      read(document, Quilts::FittingQuestion).answer
     end
 
     # @param document [Hash] "setting", and "counts", how often each of several blocks was made
     # @return [Hash] "counts" that add up to what the setting holds
     def share_blocks(document)
-      read(document, Documents::SharingDocument).answer
+      read(document, Quilts::SharingQuestion).answer
     end
 
     # @return [Array<Hash>] what quilts are made for: "name", "width", "length", "drop"
@@ -131,20 +131,20 @@ module OakenGauge
     # @param svg [String] the text of a file
     # @return [Hash] "grid", "cells" of quarters by colour, "colours", and what was "left_aside"
     def read_block_svg(svg)
-      Documents::SvgBlock.new(svg).read
+      Svg::Block.new(svg).read
     end
 
     # @param svg [String] the text of a file
     # @return [Hash] "outline" in inches, and what was "left_aside"
     def read_outline(svg)
-      Documents::SvgOutline.new(svg).read
+      Svg::Outline.new(svg).read
     end
 
     # @param document [Hash] a tool's document
     # @return [Hash{String => Object}] "picture" of it to scale, or nil, and "readings" of its numbers
     def tool_picture(document)
       tool = read_tool(document)
-      writer = Documents::ToolPictureWriter.new(tool)
+      writer = Answers::ToolPictureWriter.new(tool)
       { "picture" => writer.write, "readings" => writer.readings }
     end
 
@@ -169,13 +169,13 @@ module OakenGauge
     # @param document [Hash] "measured", tests and their readings, "maker" and "tools"
     # @return [Hash] "maker", her profile with what it teaches, and "moved", each value that moved
     def learn(document)
-      Documents::LearningWriter.new(read(document, Documents::LearningDocument)).write
+      Answers::LearningWriter.new(read(document, Learning::Question)).write
     end
 
     # @param document [Hash] a maker's document
-    # @return [Weighing::Maker]
+    # @return [Makers::Maker]
     def read_hands(document)
-      read(document, Weighing::Maker)
+      read(document, Makers::Maker)
     end
 
     private

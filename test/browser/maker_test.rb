@@ -57,7 +57,7 @@ class MakerScreenTest < BrowserCase
   def test_every_value_says_what_it_is
     said = all("tr.value, .choices li").map(&:text)
 
-    OakenGauge::Weighing::Parameters.all.each_value { |parameter| assert(said.any? { |text| text.include?(parameter.title) }, parameter.title) }
+    OakenGauge::Makers::Parameters.all.each_value { |parameter| assert(said.any? { |text| text.include?(parameter.title) }, parameter.title) }
 
     assert_equal "0.013", find_field("Seam by the foot").value
     assert_match(/measured ± 0\.0019/, row("Seam by the foot").text)

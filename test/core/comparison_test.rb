@@ -23,7 +23,7 @@ class ComparisonTest < CoreCase
 
   # @return [Array(Array<String>, Array<String>)] gains and losses against the plain one
   def against_plain(**changed)
-    comparison = Weighing::Comparison.new(Made.new(**PLAIN, **changed), Made.new(**PLAIN))
+    comparison = Comparing::Comparison.new(Made.new(**PLAIN, **changed), Made.new(**PLAIN))
     [comparison.gains, comparison.losses]
   end
 
@@ -46,7 +46,7 @@ class ComparisonTest < CoreCase
     assert_equal [["9 minutes less"], []], against_plain(minutes: 11.0)
     assert_equal [[], ["1 minute more"]], against_plain(minutes: 21.2)
     # Under a twentieth of what it takes is not worth a word, a minute or not.
-    comparison = Weighing::Comparison.new(Made.new(**PLAIN, minutes: 103.0), Made.new(**PLAIN, minutes: 100.0))
+    comparison = Comparing::Comparison.new(Made.new(**PLAIN, minutes: 103.0), Made.new(**PLAIN, minutes: 100.0))
 
     assert_equal [[], []], [comparison.gains, comparison.losses]
   end
@@ -69,8 +69,8 @@ class ComparisonTest < CoreCase
 
   def test_seen_from_the_other_side_gains_are_losses
     one = Made.new(**PLAIN, fabric: 60.0, minutes: 40.0)
-    there = Weighing::Comparison.new(one, Made.new(**PLAIN))
-    back = Weighing::Comparison.new(Made.new(**PLAIN), one)
+    there = Comparing::Comparison.new(one, Made.new(**PLAIN))
+    back = Comparing::Comparison.new(Made.new(**PLAIN), one)
 
     assert_equal [["half the fabric"], ["20 minutes more"]], [there.gains, there.losses]
     assert_equal [["20 minutes less"], ["twice the fabric"]], [back.gains, back.losses]

@@ -21,7 +21,7 @@ class CraftPageTest < CoreCase
   def test_every_value_of_the_profile_is_there
     page = File.read(File.join(DOCS, "craft.md"))
 
-    Weighing::Parameters.all.each_value { |one| assert_includes page, "| #{one.title} | #{one.assumed} | #{one.unit} | #{one.meaning} |" }
+    Makers::Parameters.all.each_value { |one| assert_includes page, "| #{one.title} | #{one.assumed} | #{one.unit} | #{one.meaning} |" }
   end
 
   def test_every_picture_is_there

@@ -95,11 +95,11 @@ class HandTest < CoreCase
 
   # The same errors whether asked for a note or with values, in the same order.
   def test_values_are_handed_out_in_order
-    draws = Construction::Draws.new(Weighing::Profile.new, [1.5, 2.5])
+    draws = Construction::Draws.new(Makers::Profile.new, [1.5, 2.5])
 
     assert_equal [1.5, 2.5], [draws.spread(:subcut, :die), draws.always(:sew_seam, :take_up)]
     assert_equal %i[subcut sew_seam], draws.sources.map(&:step)
-    assert_in_delta 0.0, Construction::Draws.new(Weighing::Profile.new).spread(:subcut, :die)
+    assert_in_delta 0.0, Construction::Draws.new(Makers::Profile.new).spread(:subcut, :die)
     assert_raises(KeyError) { draws.spread(:subcut, :glue) }
   end
 

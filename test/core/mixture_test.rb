@@ -5,7 +5,7 @@ require "support/core_case"
 # Shares of a normal with slips, by hand.
 class MixtureTest < CoreCase
   def mixture(**rest)
-    Weighing::Mixture.new(mean: 0.0, sd: 0.02, **rest)
+    ErrorModel::Mixture.new(mean: 0.0, sd: 0.02, **rest)
   end
 
   # Two standard deviations on either side of the mean: 95.45 in 100.
@@ -27,7 +27,7 @@ class MixtureTest < CoreCase
 
   # Each of two slips moves it by as much, either way: none 0.81, one 0.18, both 0.01 of which half cancel.
   def test_two_slips_may_cancel
-    both = Weighing::Mixture.new(mean: 0.0, sd: 1e-6, slips: [[0.5, 0.1], [0.5, 0.1]])
+    both = ErrorModel::Mixture.new(mean: 0.0, sd: 1e-6, slips: [[0.5, 0.1], [0.5, 0.1]])
 
     assert_in_delta 0.81 + (0.01 / 2), both.between(-0.1, 0.1), CLOSE
     assert_in_delta 0.18, both.between(0.4, 0.6) + both.between(-0.6, -0.4), CLOSE
@@ -35,7 +35,7 @@ class MixtureTest < CoreCase
   end
 
   def test_slips_of_two_sizes
-    unlike = Weighing::Mixture.new(mean: 0.0, sd: 1e-6, slips: [[0.5, 0.1], [0.2, 0.2]])
+    unlike = ErrorModel::Mixture.new(mean: 0.0, sd: 1e-6, slips: [[0.5, 0.1], [0.2, 0.2]])
 
     assert_in_delta 0.9 * 0.8, unlike.between(-0.1, 0.1), CLOSE
     assert_in_delta 0.1 * 0.2 / 4, unlike.between(0.6, 0.8), CLOSE
@@ -44,7 +44,7 @@ class MixtureTest < CoreCase
 
   # Four that always slip by a half, one way or the other: all one way in 2 of 16, three in 8, two and two in 6.
   def test_slips_that_always_come
-    always = Weighing::Mixture.new(mean: 0.0, sd: 1e-6, slips: [[0.5, 1.0]] * 4)
+    always = ErrorModel::Mixture.new(mean: 0.0, sd: 1e-6, slips: [[0.5, 1.0]] * 4)
 
     assert_in_delta 6 / 16.0, always.between(-0.1, 0.1), CLOSE
     assert_in_delta 4 / 16.0, always.between(0.9, 1.1), CLOSE
@@ -69,12 +69,12 @@ class MixtureTest < CoreCase
   end
 
   def test_nothing_wanders
-    still = Weighing::Mixture.new(mean: 0.05, sd: 0.0)
+    still = ErrorModel::Mixture.new(mean: 0.05, sd: 0.0)
 
     assert_in_delta 1.0, still.between(-0.0625, 0.0625), CLOSE
     assert_in_delta 0.0, still.between(-0.0625, 0.04), CLOSE
     assert_in_delta 0.05, still.at(0.5), CLOSE
     # On either limit it is still between them.
-    [-0.0625, 0.0625].each { |mean| assert_in_delta 1.0, Weighing::Mixture.new(mean: mean, sd: 0.0).between(-0.0625, 0.0625), CLOSE }
+    [-0.0625, 0.0625].each { |mean| assert_in_delta 1.0, ErrorModel::Mixture.new(mean: mean, sd: 0.0).between(-0.0625, 0.0625), CLOSE }
   end
 end

@@ -48,7 +48,7 @@ class ProfileTest < CoreCase
                  bias: 0.02, bias_starched: 0.008, fold: 0.01, mark_line: 8, align_and_cut: 10, cut_slot: 3, sew_inch: 0.6, sew_start: 3,
                  press: 8, trim_side: 4, snip: 3, die_pass: 45, fuse_cell: 5 }
 
-    expected.each { |name, assumed| assert_equal assumed, Weighing::Parameters.all.fetch(name).assumed, name }
+    expected.each { |name, assumed| assert_equal assumed, Makers::Parameters.all.fetch(name).assumed, name }
   end
 
   def sure(name, value, count, others = {})
@@ -72,11 +72,11 @@ class ProfileTest < CoreCase
 
   def test_what_is_chosen_is_neither_assumed_nor_measured
     assert_equal(%w[chosen chosen], [value({}, "scant"), value({ "errors" => { "scant" => 0.01 } }, "scant")].map { |one| one["basis"] })
-    assert_equal :measured, Weighing::Profile.new.basis_of(%i[scant])
+    assert_equal :measured, Makers::Profile.new.basis_of(%i[scant])
   end
 
   def test_units_and_words
-    Weighing::Parameters.all.each_value do |parameter|
+    Makers::Parameters.all.each_value do |parameter|
       assert_includes %w[inch share second], parameter.unit
       assert_operator parameter.assumed, :<=, parameter.most
       assert_match(/\.\z/, parameter.meaning)
@@ -85,7 +85,7 @@ class ProfileTest < CoreCase
   end
 
   def test_what_rests_on_assumptions
-    known = Weighing::Profile.new({ die: Weighing::Profile::Known.new(value: 0.01) })
+    known = Makers::Profile.new({ die: Makers::Profile::Known.new(value: 0.01) })
 
     assert_equal(%i[measured assumed measured], [%i[die], %i[die press], []].map { |names| known.basis_of(names) })
     assert_raises(KeyError) { known[:glue] }

@@ -36,7 +36,7 @@ class RankingTest < CoreCase
 
   def order(**priorities)
     all = { fabric: 0, time: 0, accuracy: 0, surplus: 0, ease: 0 }.merge(priorities)
-    Weighing::Ranking.new(outcomes, all).in_order
+    Comparing::Ranking.new(outcomes, all).in_order
   end
 
   def test_one_priority_at_a_time
@@ -69,13 +69,13 @@ class RankingTest < CoreCase
   def test_what_is_preferred_of_those_that_are_near
     near = [made(:raw, bias: 2, minutes: 5), made(:slow, minutes: 21), made(:sure, chances: 0, minutes: 20), made(:busy, chances: 9, minutes: 1)]
 
-    assert_equal %i[sure slow busy raw], Weighing::Ranking.new(near, { surplus: 1 }).in_order.map(&:name)
-    assert_equal %i[little much], Weighing::Ranking.new([made(:much, fabric: 103), made(:little, fabric: 100)], { time: 1 }).in_order.map(&:name)
+    assert_equal %i[sure slow busy raw], Comparing::Ranking.new(near, { surplus: 1 }).in_order.map(&:name)
+    assert_equal %i[little much], Comparing::Ranking.new([made(:much, fabric: 103), made(:little, fabric: 100)], { time: 1 }).in_order.map(&:name)
   end
 
   # 106 of fabric is as good as 100, 109 is not: log2(1.072) is 0.1.
   def test_how_near_is_near
-    led = ->(fabric) { Weighing::Ranking.new([made(:raw, bias: 2), made(:other, fabric: fabric)], { fabric: 1 }).in_order.first.name }
+    led = ->(fabric) { Comparing::Ranking.new([made(:raw, bias: 2), made(:other, fabric: fabric)], { fabric: 1 }).in_order.first.name }
 
     assert_equal %i[other raw], [led.call(106), led.call(109)]
   end
@@ -83,7 +83,7 @@ class RankingTest < CoreCase
   # One method more, however bad, changes nothing between the others.
   def test_another_method_moves_no_score
     before = order(fabric: 1, time: 2)
-    after = Weighing::Ranking.new([*outcomes, made(:wild, fabric: 9000, minutes: 900)], { fabric: 1, time: 2 }).in_order
+    after = Comparing::Ranking.new([*outcomes, made(:wild, fabric: 9000, minutes: 900)], { fabric: 1, time: 2 }).in_order
 
     assert_equal before.map(&:name), after.map(&:name) - [:wild]
     assert_equal before.to_h { |one| [one.name, one.score] }, after.to_h { |one| [one.name, one.score] }.except(:wild)
@@ -96,13 +96,13 @@ class RankingTest < CoreCase
   def test_the_other_school_comes_after_her_own
     schooled = outcomes.first(3).zip([:oversize, :exact, nil]).each { |made, school| made.school = school }.map(&:first)
 
-    assert_equal %i[middling quick thrifty], Weighing::Ranking.new(schooled, { fabric: 1 }, Weighing::Maker.new(school: :exact)).in_order.map(&:name)
-    assert_equal %i[thrifty middling quick], Weighing::Ranking.new(schooled, { fabric: 1 }, Weighing::Maker.new(school: :oversize)).in_order.map(&:name)
+    assert_equal %i[middling quick thrifty], Comparing::Ranking.new(schooled, { fabric: 1 }, Makers::Maker.new(school: :exact)).in_order.map(&:name)
+    assert_equal %i[thrifty middling quick], Comparing::Ranking.new(schooled, { fabric: 1 }, Makers::Maker.new(school: :oversize)).in_order.map(&:name)
   end
 
   def test_beaten_on_every_count
     worse = Made.new(name: :worse, fabric: 100, minutes: 31, bad: 40, over: 0, difficulty: 9)
-    ranked = Weighing::Ranking.new([*outcomes, worse], { time: 1 }).in_order
+    ranked = Comparing::Ranking.new([*outcomes, worse], { time: 1 }).in_order
 
     assert_equal({ worse: :thrifty }, ranked.select(&:beaten_by).to_h { |made| [made.name, made.beaten_by.name] })
   end
@@ -110,6 +110,6 @@ class RankingTest < CoreCase
   def test_alike_in_everything_neither_beats_the_other
     twins = Array.new(2) { |i| Made.new(name: i, fabric: 1, minutes: 1, bad: 1, over: 1, difficulty: 1) }
 
-    assert(Weighing::Ranking.new(twins, { time: 1 }).in_order.none?(&:beaten_by))
+    assert(Comparing::Ranking.new(twins, { time: 1 }).in_order.none?(&:beaten_by))
   end
 end

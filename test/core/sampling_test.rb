@@ -24,7 +24,7 @@ class SamplingTest < CoreCase
   def test_agrees_with_the_budget_for_every_method
     [{}, ROUGH].each do |maker|
       each_way(maker) do |way, about|
-        sampling = Weighing::Sampling.new(way, Weighing::Accuracy.new(way), count: 10_000, seed: 5)
+        sampling = ErrorModel::Sampling.new(way, ErrorModel::Accuracy.new(way), count: 10_000, seed: 5)
 
         assert_predicate sampling, :agrees?, [about, sampling.budget, sampling.figures].inspect
       end
@@ -34,18 +34,18 @@ class SamplingTest < CoreCase
   # Of 20,000 units, whose mean is known to 0.00015, a budget 0.002 off cannot be right.
   def test_tells_a_wrong_budget
     way = way("die/patches")
-    accuracy = Weighing::Accuracy.new(way)
+    accuracy = ErrorModel::Accuracy.new(way)
 
-    assert_predicate Weighing::Sampling.new(way, accuracy, count: 20_000), :agrees?
+    assert_predicate ErrorModel::Sampling.new(way, accuracy, count: 20_000), :agrees?
     accuracy.size.instance_variable_set(:@mean, accuracy.size.mean + 0.002)
 
-    refute_predicate Weighing::Sampling.new(way, accuracy, count: 20_000), :agrees?
+    refute_predicate ErrorModel::Sampling.new(way, accuracy, count: 20_000), :agrees?
   end
 
   # A mean is known to the spread over √n, a share p to √(p(1 − p)/n) and one unit.
   def test_how_far_chance_may_go
-    accuracy = Weighing::Accuracy.new(way("die/patches"))
-    sampling = Weighing::Sampling.new(way("die/patches"), accuracy, count: 10_000)
+    accuracy = ErrorModel::Accuracy.new(way("die/patches"))
+    sampling = ErrorModel::Sampling.new(way("die/patches"), accuracy, count: 10_000)
     share = accuracy.within
 
     assert_in_delta accuracy.size.sd / 100, sampling.errors[:size_bias], 1e-5
@@ -58,20 +58,20 @@ class SamplingTest < CoreCase
     %w[rotary/two_at_a_time rotary/eight_at_a_time rotary/patches].each do |id|
       [0.5, 0.0].each do |factor|
         way = way(id)
-        accuracy = Weighing::Accuracy.new(way)
+        accuracy = ErrorModel::Accuracy.new(way)
         # What is kept of the right one is not asked.
         accuracy.budget.instance_variable_set(:@from, [id, factor])
         seam = accuracy.budget.sources.index { |source| source.kind.start_with?("seam") }
         accuracy.budget.sizes.each { |measure| measure.shares = measure.shares.dup.tap { |shares| shares[seam] *= factor } }
 
-        refute_predicate Weighing::Sampling.new(way, accuracy, count: 20_000), :agrees?, [id, factor].inspect
+        refute_predicate ErrorModel::Sampling.new(way, accuracy, count: 20_000), :agrees?, [id, factor].inspect
       end
     end
   end
 
   def test_the_same_seed_makes_the_same_units
     way = way("rotary/two_at_a_time")
-    figures = ->(seed) { Weighing::Sampling.new(way, Weighing::Accuracy.new(way), count: 500, seed: seed).figures }
+    figures = ->(seed) { ErrorModel::Sampling.new(way, ErrorModel::Accuracy.new(way), count: 500, seed: seed).figures }
 
     assert_equal figures.call(3), figures.call(3)
     refute_equal figures.call(3), figures.call(4)
@@ -80,8 +80,8 @@ class SamplingTest < CoreCase
   # Good in everything is never more than good in the worst, nor less than both together allow.
   def test_all_good_lies_where_the_shares_allow
     each_way do |way, about|
-      accuracy = Weighing::Accuracy.new(way)
-      sampling = Weighing::Sampling.new(way, accuracy, count: 2000)
+      accuracy = ErrorModel::Accuracy.new(way)
+      sampling = ErrorModel::Sampling.new(way, accuracy, count: 2000)
 
       assert_operator sampling.all_good, :<=, sampling.figures.values_at(:within_sixteenth, :points_within_sixteenth).min, about
     end
@@ -92,7 +92,7 @@ class SamplingTest < CoreCase
   def test_measures_are_the_sum_of_what_each_error_does
     random = Random.new(11)
     each_way do |way, about|
-      budget = Weighing::Budget.new(way)
+      budget = ErrorModel::Budget.new(way)
       values = budget.sources.map { random.rand(-0.05..0.05) }
       made = way.construction.call(Construction::Draws.new(way.task.maker.profile, values))
       %i[sizes points slack].each do |name|
@@ -110,10 +110,10 @@ class SamplingTest < CoreCase
     %w[2 3 2 2.3].each do |finished|
       %w[rotary/two_at_a_time rotary/two_at_a_time_oversize].product(%w[half_square hourglass]).each do |id, kind|
         way = way(id, { "kind" => kind, "finished" => finished })
-        sources = Weighing::Budget.new(way).sources
-        kept = Weighing::Sensitivities.of(way, way.construction, sources)
+        sources = ErrorModel::Budget.new(way).sources
+        kept = ErrorModel::Sensitivities.of(way, way.construction, sources)
 
-        assert_equal Weighing::Sensitivities.send(:find, way.construction, sources, way.task.maker.profile).to_a, kept.to_a, [id, kind].inspect
+        assert_equal ErrorModel::Sensitivities.send(:find, way.construction, sources, way.task.maker.profile).to_a, kept.to_a, [id, kind].inspect
       end
     end
   end
@@ -122,7 +122,7 @@ class SamplingTest < CoreCase
   def test_what_is_alike_at_every_size_is_found_once
     found = %w[2 4].map do |finished|
       way = way("template/patches", { "kind" => "half_square", "finished" => finished }, tools: [STRAIGHT, *%w[2 4].map { |size| template(size) }])
-      Weighing::Sensitivities.of(way, way.construction, Weighing::Budget.new(way).sources)
+      ErrorModel::Sensitivities.of(way, way.construction, ErrorModel::Budget.new(way).sources)
     end
 
     assert_same(*found)

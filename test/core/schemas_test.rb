@@ -17,7 +17,7 @@ class SchemasTest < CoreCase
   end
 
   def test_what_is_published_is_what_the_declarations_give
-    Documents::Published.files.each do |file, document|
+    Answers::Published.files.each do |file, document|
       assert_equal "#{JSON.pretty_generate(document)}\n", File.read(File.join(ROOT, file), encoding: "UTF-8"), "#{file}: run bin/support/formats"
     end
   end

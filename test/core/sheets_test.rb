@@ -13,7 +13,7 @@ class SheetsTest < CoreCase
   end
 
   def held(long, wide, height, width, **fabric)
-    Stock::Sheets::Blocks.new(Stock::Squares.new(side: 10r, **fabric), piece(height, width, 1)).held(long.to_r, wide.to_r)
+    Stock::Sheets::Packing.new(Stock::Squares.new(side: 10r, **fabric), piece(height, width, 1)).held(long.to_r, wide.to_r)
   end
 
   # Rows both ways round: 3½ × 6½ in 10 × 10 is two lying and one standing. A pinwheel of four 2 × 3 in 5 × 5, round a

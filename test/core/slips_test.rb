@@ -5,7 +5,7 @@ require "support/catalogue"
 
 # One error by itself, and where it shows; what tools change of it.
 class SlipsTest < CoreCase
-  NONE = Weighing::Parameters.all.values.select { |value| value.group == :error }.to_h { |value| [value.name.to_s, 0] }.freeze
+  NONE = Makers::Parameters.all.values.select { |value| value.group == :error }.to_h { |value| [value.name.to_s, 0] }.freeze
 
   def ask(kind, finished, id, count: 8, tools: Catalogue::TOOLS, **more)
     weigh(id, { "unit" => { "kind" => kind, "finished" => finished, "count" => count }, "tools" => tools, **more.transform_keys(&:to_s) })

@@ -4,7 +4,7 @@ require "support/core_case"
 
 # Everything right at once.
 class TogetherTest < CoreCase
-  Measure = Weighing::Budget::Measure
+  Measure = ErrorModel::Budget::Measure
 
   def source(sd, **more)
     Construction::Source.new(step: :cut_strip, kind: :ruler_main, mean: 0.0, sd: sd, chance: 0.0, by: 0.0, **more)
@@ -12,7 +12,7 @@ class TogetherTest < CoreCase
 
   def share(sources, *measures)
     budget = Struct.new(:sources, :from).new(sources, sources)
-    Weighing::Together.new(budget, measures.map { |off, shares, low, high| [Measure.new(off: off, shares: shares, place: 0), low, high] }).share
+    ErrorModel::Together.new(budget, measures.map { |off, shares, low, high| [Measure.new(off: off, shares: shares, place: 0), low, high] }).share
   end
 
   # Two things that have nothing to do with one another are right as often as both: 0.6827 within one deviation, squared.
@@ -58,12 +58,12 @@ class TogetherTest < CoreCase
 
   # The draws: as a normal is spread, and no two alike.
   def test_the_draws
-    rows = Weighing::Draws.normal(120)
+    rows = ErrorModel::Draws.normal(120)
 
     120.times { |i| assert_in_delta 1.0, rows[i, true].stddev, 0.01 }
     120.times { |i| assert_in_delta 0.0, rows[i, true].mean, 0.01 }
-    assert_in_delta 1.959964, Weighing::Draws.normal_at(0.975), 1e-6
-    assert_in_delta(-3.090232, Weighing::Draws.normal_at(0.001), 1e-6)
+    assert_in_delta 1.959964, ErrorModel::Draws.normal_at(0.975), 1e-6
+    assert_in_delta(-3.090232, ErrorModel::Draws.normal_at(0.001), 1e-6)
     [[0, 1], [3, 77], [40, 119]].each { |one, other| assert_in_delta 0.0, (rows[one, true] * rows[other, true]).mean, 0.03 }
   end
 end

@@ -11,8 +11,8 @@ class WaysOfWorkingTest < CoreCase
   GEESE = { "kind" => "flying_geese", "finished" => %w[2 4], "count" => 8 }.freeze
   HOURGLASS = { "kind" => "hourglass", "finished" => "4", "count" => 8 }.freeze
   # Nothing wanders: only how one seam is laid on another is left.
-  STILL = Weighing::Parameters.of(:error).select { |parameter| parameter.tells == :spread && !parameter.name.start_with?("laying") }
-                              .to_h { |parameter| [parameter.name.to_s, 0] }.merge("misread" => 0).freeze
+  STILL = Makers::Parameters.of(:error).select { |parameter| parameter.tells == :spread && !parameter.name.start_with?("laying") }
+                            .to_h { |parameter| [parameter.name.to_s, 0] }.merge("misread" => 0).freeze
 
   def method(id, unit = { **HALF_SQUARE, "count" => 24 }, tools: [STRAIGHT], view: false, **maker)
     OakenGauge.weigh({ "unit" => unit, "tools" => tools, "maker" => maker.transform_keys(&:to_s) }, view: view)["methods"]
@@ -39,7 +39,7 @@ class WaysOfWorkingTest < CoreCase
   def test_open_seams_cannot_nest
     spreads = %w[to_side open].map do |pressing|
       made = way("rotary/two_at_a_time", HOURGLASS, tools: [STRAIGHT], maker: { "pressing" => pressing, "errors" => STILL })
-      budget = Weighing::Budget.new(made)
+      budget = ErrorModel::Budget.new(made)
       # The last of its points is where the seams cross.
       budget.mixture(budget.points.max_by(&:place)).sd
     end
@@ -93,7 +93,7 @@ class WaysOfWorkingTest < CoreCase
   end
 
   def test_against_her_way
-    exact = Weighing::Maker.new(school: :exact, large_square: :goose)
+    exact = Makers::Maker.new(school: :exact, large_square: :goose)
     found = OakenGauge::Methods.all.select { |one| exact.against?(one) }.map(&:path)
 
     twos = %w[hourglass_two_at_a_time three_triangle_two_at_a_time two_at_a_time].product(%w[narrow oversize])
@@ -101,6 +101,6 @@ class WaysOfWorkingTest < CoreCase
     others = %w[four_at_a_time_large_sky stitch_and_flip_oversize cut_corner_stitch_and_flip_oversize]
 
     assert_equal [*others, *twos.map { |method| method.join("_") }].map { |path| "rotary/#{path}" }.sort, found.sort
-    assert(OakenGauge::Methods.all.none? { |one| Weighing::Maker.new.against?(one) })
+    assert(OakenGauge::Methods.all.none? { |one| Makers::Maker.new.against?(one) })
   end
 end

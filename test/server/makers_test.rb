@@ -14,7 +14,7 @@ class MakersResourceTest < ServerCase
   def test_every_value_says_what_it_means_and_where_it_is_from
     maker = fetch("/api/maker")
 
-    assert_equal OakenGauge::Weighing::Parameters.all.size, maker["parameters"].size
+    assert_equal OakenGauge::Makers::Parameters.all.size, maker["parameters"].size
     assert(maker["parameters"].all? { |one| one["title"].length > 2 && one["meaning"].length > 8 && one["value"] >= 0 })
     assert_equal [0.013, "measured", 24, 0.015], parameter(maker, "seam_foot").values_at("value", "basis", "count", "assumed")
     assert_equal [0.006, "assumed", nil], parameter(maker, "die").values_at("value", "basis", "count")

@@ -15,7 +15,7 @@ module OakenGauge
       # for each, and of each the share that does not spoil the unit.
       PATCH = 0.35
       UNSPOILT = 0.92
-      # What accuracy is worth on the scale of {Weighing::Figures}, where about half of all blocks are good.
+      # What accuracy is worth on the scale of {Comparing::Figures}, where about half of all blocks are good.
       GOOD = 0.5
 
       # @param costs [UnitCosts]

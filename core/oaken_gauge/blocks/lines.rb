@@ -9,7 +9,7 @@ module OakenGauge
     class Lines
       include Documents::Record
 
-      MOST = Documents::DeconstructDocument::MOST
+      MOST = Question::MOST
       SIDES = Documents::Composites::List.new(Documents::Scalars::Whole.new(1..MOST), 1..MOST)
 
       field :columns, SIDES

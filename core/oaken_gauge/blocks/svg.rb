@@ -2,7 +2,7 @@
 
 module OakenGauge
   module Blocks
-    # Writes a picture as an SVG of plain polygons at true size, as {Documents::SvgBlock} reads it.
+    # Writes a picture as an SVG of plain polygons at true size, as {Svg::Block} reads it.
     class Svg
       include SvgFigure
 

@@ -7,7 +7,7 @@ module OakenGauge
     class UnitCosts
       MANY = 48
 
-      # Of one unit. - net, surplus: square inches; - minutes; - good: share of them; - difficulty: see {Weighing::Figures}
+      # Of one unit. - net, surplus: square inches; - minutes; - good: share of them; - difficulty: see {Comparing::Figures}
       Cost = Struct.new(:net, :surplus, :minutes, :good, :difficulty, keyword_init: true)
 
       # @param cell [Rational] finished side of a cell, inches

@@ -58,7 +58,7 @@ module OakenGauge
         @good ||= each_cost.map(&:good).reduce(1.0, :*)
       end
 
-      # @return [Float] on the scales of {Weighing::Figures}, by the maker's priorities; more is better
+      # @return [Float] on the scales of {Comparing::Figures}, by the maker's priorities; more is better
       def score
         @score ||= begin
           weights = @task.priorities
@@ -107,7 +107,7 @@ module OakenGauge
 
       def worth
         { fabric: -Math.log2(net / finished), time: -Math.log2(minutes), accuracy: good - (CHANCES * Math.log2(patches)),
-          surplus: -Math.log2(1 + surplus), ease: -difficulty / Weighing::Figures::HARDER }
+          surplus: -Math.log2(1 + surplus), ease: -difficulty / Comparing::Figures::HARDER }
       end
 
       def surplus

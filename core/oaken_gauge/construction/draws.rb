@@ -10,7 +10,7 @@ module OakenGauge
       # @return [Array<Source>] in the order in which they were asked for
       attr_reader :sources
 
-      # @param profile [Weighing::Profile]
+      # @param profile [Makers::Profile]
       # @param values [Array<Numeric>, nil] inches
       def initialize(profile, values = nil)
         @profile = profile

@@ -15,7 +15,7 @@ module OakenGauge
       # One value that moved. - value: Symbol, its name; - from, to: in its unit; - count: measurements it rests on now
       Moved = Struct.new(:value, :from, :to, :count, keyword_init: true)
 
-      # @param profile [Weighing::Profile]
+      # @param profile [Makers::Profile]
       def initialize(profile)
         @profile = profile
       end

@@ -15,7 +15,7 @@ module OakenGauge
       list :found, Documents::Measures::Size.new(most: Tools::Tool::LARGEST), within: 2..200
 
       # @param moving [Moving]
-      # @param _maker [Weighing::Maker]
+      # @param _maker [Makers::Maker]
       # @param drawer [Tools::Drawer]
       # @return [Array<Moving::Moved>]
       def moved(moving, _maker, drawer)

@@ -25,7 +25,7 @@ module OakenGauge
       # √2 times as large as that of their mean.
       #
       # @param moving [Moving]
-      # @param maker [Weighing::Maker]
+      # @param maker [Makers::Maker]
       # @param drawer [Tools::Drawer]
       # @return [Array<Moving::Moved>]
       def moved(moving, maker, drawer)

@@ -42,9 +42,9 @@ module OakenGauge
         [self]
       end
 
-      # @return [Weighing::Makes]
+      # @return [Makes]
       def makes
-        @makes ||= Weighing::Makes.new(per_set: self.class.per_set, needed: unit.count, hands: unit.hands)
+        @makes ||= Makes.new(per_set: self.class.per_set, needed: unit.count, hands: unit.hands)
       end
 
       # @return [Array<Tools::Setting>] which tool, at which mark: here, straight rulers for the pieces
@@ -58,7 +58,7 @@ module OakenGauge
       end
 
       # Patches and units made that nobody needs yet, besides whole units beyond the demand.
-      # @return [Array<Weighing::Spare>]
+      # @return [Array<Spare>]
       def spares
         []
       end
@@ -75,9 +75,9 @@ module OakenGauge
         self.class.steps.filter_map { |declared| declared.for(self) }
       end
 
-      # @return [Weighing::Accuracy] how true the units come out
+      # @return [ErrorModel::Accuracy] how true the units come out
       def accuracy
-        @accuracy ||= Weighing::Accuracy.new(self)
+        @accuracy ||= ErrorModel::Accuracy.new(self)
       end
 
       # @return [Hash{Stock::Piece, Stock::Run, Stock::Blank => Stock::Allocation}]

@@ -33,7 +33,7 @@ module OakenGauge
         marks ? :pencil : :mat
       end
 
-      # @param maker [Weighing::Maker]
+      # @param maker [Makers::Maker]
       # @param length [Numeric] inches sewn
       # @return [Float]
       def seconds(maker, length)

@@ -52,7 +52,7 @@ module OakenGauge
         demands.select { |own, _, _| own == role }.map { |_, shape, _| cutter(shape) }
       end
 
-      # @return [Array<Weighing::Spare>] halves of squares and layers of dies that come out too many
+      # @return [Array<Spare>] halves of squares and layers of dies that come out too many
       def spares
         demands.flat_map { |role, shape, count| spares_of(role, shape, count) }.reject { |spare| spare.count.zero? }
       end
@@ -143,7 +143,7 @@ module OakenGauge
 
       def spares_of(role, shape, count)
         own = [shape, cutter(shape).spare(role, count)]
-        [own, *cutter(shape).by_products(role, count)].map { |held, over| Weighing::Spare.new(role: role, shape: held, count: over) }
+        [own, *cutter(shape).by_products(role, count)].map { |held, over| Spare.new(role: role, shape: held, count: over) }
       end
 
       # What is needed: fabric, shape, how many.

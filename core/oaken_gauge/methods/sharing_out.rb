@@ -67,7 +67,7 @@ module OakenGauge
       end
 
       def left_over(way)
-        spare = way.spares.sum(0.0) { |one| one.count * Weighing::SpareFabric.area(one.shape, @mixed) }
+        spare = way.spares.sum(0.0) { |one| one.count * SpareFabric.area(one.shape, @mixed) }
         (spare + (way.makes.surplus * whole_unit)).round(6)
       end
 

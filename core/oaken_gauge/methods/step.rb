@@ -29,7 +29,7 @@ module OakenGauge
         [size].flatten.compact.map { |length| Length.saying(length, measure) }.join(" × ")
       end
 
-      # @param maker [Weighing::Maker]
+      # @param maker [Makers::Maker]
       # @return [Float] without getting ready for it, see {Timing}
       def seconds(maker)
         count * operation.seconds(maker, length || 0)

@@ -6,7 +6,7 @@ module OakenGauge
     # another place is gone to: the mat, the machine, the iron; not again for what is done there next.
     class Timing
       # @param steps [Array<Step>] in the order of work
-      # @param maker [Weighing::Maker]
+      # @param maker [Makers::Maker]
       def initialize(steps, maker)
         @steps = steps
         @maker = maker

@@ -8,7 +8,7 @@ module OakenGauge
       # What becomes of a piece, as a method says it and as a plan does.
       THEN = { cut_diagonal: :cut_once_diagonally, cut_both_diagonals: :cut_twice_diagonally }.freeze
 
-      # @param document [Documents::PlanDocument]
+      # @param document [Question]
       def initialize(document)
         @document = document
       end
@@ -82,7 +82,7 @@ pair: piece.pair }
 
       def task(pick)
         fabrics = pick.unit.class.roles.to_h { |role| [role, @document.stock.fetch(pick.fabrics.fetch(role).to_sym).first] }
-        Documents::WeighDocument.new(unit: pick.unit, seam: @document.seam, tools: @document.tools, maker: @document.maker,
+        Weighing::Question.new(unit: pick.unit, seam: @document.seam, tools: @document.tools, maker: @document.maker,
                                      fabrics: fabrics).task
       end
 

@@ -4,10 +4,10 @@ module OakenGauge
   module Planning
     # One cutting plan for all fabrics: which widths are cut from which stock, what is cut from each strip, in which order.
     class Plan
-      # @return [Documents::PlanDocument]
+      # @return [Question]
       attr_reader :document
 
-      # @param document [Documents::PlanDocument]
+      # @param document [Question]
       def initialize(document)
         @document = document
       end

@@ -95,7 +95,7 @@ module OakenGauge
       end
 
       def document
-        Documents::PlanDocument.new(stock: names.to_h { |name| [name, forms(name)] }, pieces: pieces, picks: picks, seam: @seam,
+        Planning::Question.new(stock: names.to_h { |name| [name, forms(name)] }, pieces: pieces, picks: picks, seam: @seam,
                                     tools: @tools, effort: EFFORT)
       end
 
@@ -111,14 +111,14 @@ module OakenGauge
 
       def pieces
         @pieces ||= (@quilt.pieces + @quilt.triangle_squares).select(&:fabric).map do |piece|
-          Documents::PlanDocument::Piece.new(fabric: piece.fabric, size: piece.size, count: piece.count, then_do: piece.then_do)
+          Planning::Question::Piece.new(fabric: piece.fabric, size: piece.size, count: piece.count, then_do: piece.then_do)
         end
       end
 
       def picks
         @picks ||= @quilt.units.flat_map { |counted| in_pairs(counted) }.filter_map do |unit, fabrics|
           outcome = best(unit) or next
-          Documents::PlanDocument::Pick.new(unit: unit, technique: outcome.way.class.id, fabrics: fabrics)
+          Planning::Question::Pick.new(unit: unit, technique: outcome.way.class.id, fabrics: fabrics)
         end
       end
 

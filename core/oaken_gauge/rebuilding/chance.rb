@@ -7,7 +7,7 @@ module OakenGauge
     # The errors of many units, drawn anew each time one is asked for; what {Construction::Draws} hands out one by one. What
     # never varies is one number.
     class Chance
-      # @param profile [Weighing::Profile]
+      # @param profile [Makers::Profile]
       # @param count [Integer] units
       def initialize(profile, count)
         @profile = profile

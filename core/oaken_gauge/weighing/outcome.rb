@@ -57,7 +57,7 @@ module OakenGauge
         things.reject { |_, count| count.zero? }.map { |thing, count| "#{count} #{thing}#{'s' unless count == 1}" }.join(", ")
       end
 
-      # @return [Array<Spare>] patches left over
+      # @return [Array<Methods::Spare>] patches left over
       def spares
         @spares ||= way.spares
       end
@@ -82,7 +82,7 @@ module OakenGauge
         way.task.maker.profile.basis_of(steps.flat_map { |step| step.operation.takes }.uniq)
       end
 
-      # @return [Accuracy] how true the units come out
+      # @return [ErrorModel::Accuracy] how true the units come out
       def accuracy
         way.accuracy
       end
@@ -100,9 +100,9 @@ module OakenGauge
         way.trimming.is_a?(Construction::Trimming)
       end
 
-      # @return [Array<Warnings::Warning>]
+      # @return [Array<Comparing::Warnings::Warning>]
       def warnings
-        @warnings ||= Warnings.new(self).all
+        @warnings ||= Comparing::Warnings.new(self).all
       end
 
       # @param what [Symbol] :cuts, :passes, :placements or :alignments
@@ -138,7 +138,7 @@ module OakenGauge
       end
 
       def spare_fabric(role)
-        spares.select { |spare| spare.role == role }.sum(0.0) { |spare| spare.count * SpareFabric.area(spare.shape, way) }
+        spares.select { |spare| spare.role == role }.sum(0.0) { |spare| spare.count * Methods::SpareFabric.area(spare.shape, way) }
       end
     end
   end

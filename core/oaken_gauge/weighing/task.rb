@@ -9,7 +9,7 @@ module OakenGauge
     # - grid: {Grid} that cut sizes round up to
     # - drawer: {Tools::Drawer}
     # - fabrics: {Symbol => Stock::Fabric} by role
-    # - maker: {Maker}
+    # - maker: {Makers::Maker}
     # - priorities: {Symbol => Numeric}
     # - measure: Symbol, the unit of measure of the document
     Task = Struct.new(:unit, :seam, :grid, :drawer, :fabrics, :maker, :priorities, :measure, keyword_init: true) do

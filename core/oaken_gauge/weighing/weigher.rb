@@ -12,7 +12,7 @@ module OakenGauge
       # @return [Array<Outcome>] best first, those that cannot be used last
       def outcomes
         ways = Methods.making(@task.unit).map { |method| @task.way(method) }
-        Ranking.new(ways.map { |way| Outcome.new(way) }, @task.priorities, @task.maker).in_order.tap { |ranked| reason(ranked) }
+        Comparing::Ranking.new(ways.map { |way| Outcome.new(way) }, @task.priorities, @task.maker).in_order.tap { |ranked| reason(ranked) }
       end
 
       private
@@ -21,7 +21,7 @@ module OakenGauge
       def reason(ranked)
         feasible = ranked.select(&:feasible?)
         feasible.each_with_index do |outcome, i|
-          outcome.why = Reasons.new(outcome, i.zero? ? feasible[1] : feasible[i - 1]).say
+          outcome.why = Comparing::Reasons.new(outcome, i.zero? ? feasible[1] : feasible[i - 1]).say
         end
       end
     end

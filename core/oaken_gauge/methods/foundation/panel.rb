@@ -21,11 +21,11 @@ module OakenGauge
           @cuts ||= grid ? together(squares + pairs) : []
         end
 
-        # @return [Array<Weighing::Spare>] the half-square unit too many, where an odd number is needed
+        # @return [Array<Spare>] the half-square unit too many, where an odd number is needed
         def spares
           shape = OakenGauge::Patches::HalfSquare.new(grid.cell)
           odd = halves.select { |_, each| (each * unit.count).odd? }.keys.flatten
-          odd.tally.map { |role, count| Weighing::Spare.new(role: role, shape: shape, count: count) }
+          odd.tally.map { |role, count| Spare.new(role: role, shape: shape, count: count) }
         end
 
         # @return [Array<Step>]

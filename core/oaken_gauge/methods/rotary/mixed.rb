@@ -38,9 +38,9 @@ module OakenGauge
           @settings ||= parts.flat_map(&:settings).uniq
         end
 
-        # @return [Weighing::MixedMakes]
+        # @return [MixedMakes]
         def makes
-          @makes ||= Weighing::MixedMakes.new(parts: parts, needed: unit.count, hands: unit.hands)
+          @makes ||= MixedMakes.new(parts: parts, needed: unit.count, hands: unit.hands)
         end
 
         # @return [Array<Stock::Piece>]
@@ -53,10 +53,10 @@ module OakenGauge
           @best ? @best.allocations : super
         end
 
-        # @return [Array<Weighing::Spare>] alike together
+        # @return [Array<Spare>] alike together
         def spares
           parts.flat_map(&:spares).group_by { |spare| [spare.role, spare.shape] }
-               .map { |(role, shape), same| Weighing::Spare.new(role: role, shape: shape, count: same.sum(&:count)) }
+               .map { |(role, shape), same| Spare.new(role: role, shape: shape, count: same.sum(&:count)) }
         end
 
         # @param role [Symbol]
@@ -66,9 +66,9 @@ module OakenGauge
         end
 
         # Units come out of a method alike, however many are made by it.
-        # @return [Weighing::MixedAccuracy]
+        # @return [ErrorModel::MixedAccuracy]
         def accuracy
-          @accuracy ||= Weighing::MixedAccuracy.new(parts.map { |part| [task.way(part.class).accuracy, part.makes.made] }, task)
+          @accuracy ||= ErrorModel::MixedAccuracy.new(parts.map { |part| [task.way(part.class).accuracy, part.makes.made] }, task)
         end
 
         private

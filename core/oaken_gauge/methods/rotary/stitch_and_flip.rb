@@ -24,12 +24,12 @@ module OakenGauge
           role == :sky ? unit.patches_of(role).sum(0.0) { |patch| unit.fabric_in_flipped_patch(patch, seam) } : super
         end
 
-        # @return [Array<Weighing::Spare>] the bonus units, patch by patch
+        # @return [Array<Spare>] the bonus units, patch by patch
         def spares
           return [] unless bonus.positive?
 
           shape = OakenGauge::Patches::HalfSquare.new(bonus)
-          %i[goose sky].map { |role| Weighing::Spare.new(role: role, shape: shape, count: 2 * unit.count) }
+          %i[goose sky].map { |role| Spare.new(role: role, shape: shape, count: 2 * unit.count) }
         end
 
         # @return [Numeric] finished leg of a bonus unit, inches; 0 when none is asked for or none fits

@@ -43,9 +43,9 @@ module OakenGauge
           round == 1 ? opened_square(:left) : super
         end
 
-        # @return [Weighing::Makes] a set gives one of each hand
+        # @return [Makes] a set gives one of each hand
         def makes
-          @makes ||= Weighing::Makes.new(per_set: 2, needed: unit.count, hands: unit.hands, pairs: true)
+          @makes ||= Makes.new(per_set: 2, needed: unit.count, hands: unit.hands, pairs: true)
         end
 
         # @return [Integer] squares of left, and as many of right: two sewn squares from each pair
@@ -53,10 +53,10 @@ module OakenGauge
           (makes.sets/2r).ceil
         end
 
-        # @return [Array<Weighing::Spare>] a sewn square too many holds two patches of left and of right
+        # @return [Array<Spare>] a sewn square too many holds two patches of left and of right
         def spares
           over = (2 * paired_squares) - makes.sets
-          %i[left right].map { |role| Weighing::Spare.new(role: role, shape: shape(role), count: 2 * over) }
+          %i[left right].map { |role| Spare.new(role: role, shape: shape(role), count: 2 * over) }
                         .reject { |spare| spare.count.zero? }
         end
       end

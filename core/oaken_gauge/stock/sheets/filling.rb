@@ -19,7 +19,7 @@ module OakenGauge
         attr_reader :free
 
         # @param cut [Piece, Run]
-        # @param blocks [Blocks]
+        # @param blocks [Packing]
         def initialize(cut, blocks)
           @cut = cut
           @blocks = blocks
@@ -67,7 +67,7 @@ module OakenGauge
             return 0
           end
 
-          space.split(*block.extent(here), block.first).reduce(left) { |wanted, part| fill(part, wanted, (depth || Blocks::DEPTH) - 1) }
+          space.split(*block.extent(here), block.first).reduce(left) { |wanted, part| fill(part, wanted, (depth || Packing::DEPTH) - 1) }
         end
 
         def lay(space, block, count)

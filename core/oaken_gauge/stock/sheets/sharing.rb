@@ -24,7 +24,7 @@ module OakenGauge
           rows = least
           return rows if @fabric.many_sizes? || rows.least?(@fabric)
 
-          lay_in_blocks(Blocks::DEPTH)
+          lay_in_blocks(Packing::DEPTH)
           [rows, least].min_by(&:score)
         end
 
@@ -37,7 +37,7 @@ module OakenGauge
 
         def lay_in_blocks(depth)
           @blocks = {}.compare_by_identity
-          @cuts.each { |cut| @blocks[cut] = Blocks.new(@fabric, cut, depth: depth) }
+          @cuts.each { |cut| @blocks[cut] = Packing.new(@fabric, cut, depth: depth) }
         end
 
         def least

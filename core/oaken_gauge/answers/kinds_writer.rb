@@ -1,0 +1,51 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Answers
+    # Writes the kinds of units, tools and fabrics that there are, for a person to choose from and to fill in: what
+    # each is called, its fields with their limits and words; of units the fabrics too, and one to begin with, drawn.
+    class KindsWriter
+      # Sizes to begin with are round numbers of what is worked in: two inches, or five centimetres.
+      INCH_IN_ROUND = 5/2r * Length::MEASURES.fetch(:cm)
+      private_constant :INCH_IN_ROUND
+
+      # @param measure [Symbol] what is worked in
+      def initialize(measure = :inch)
+        @measure = measure
+      end
+
+      # @return [Hash{String => Array<Hash>}] what is most common first
+      def write
+        { "kinds" => units, "tools" => tools, "fabrics" => plain(Stock.forms) }
+      end
+
+      private
+
+      def units
+        Units.kinds.values.sort_by { |kind| [kind.common, kind.title] }.map { |kind| unit(kind) }
+      end
+
+      def unit(kind)
+        { "kind" => kind.kind.to_s, "title" => kind.plural, "roles" => kind.roles.map(&:to_s), "starter" => starter(kind),
+          "fields" => kind.form, "drawing" => ViewWriter.new(Weighing::Question.new(unit: first(kind)).task).unit_drawing }
+      end
+
+      def first(kind)
+        unit = OakenGauge.read_unit(kind.starter)
+        @measure == :inch ? unit : unit.at(unit.measure_on_beam * INCH_IN_ROUND)
+      end
+
+      def starter(kind)
+        @measure == :inch ? kind.starter : first(kind).to_document(@measure)
+      end
+
+      def tools
+        plain(Tools.kinds.sort_by { |_, kind| kind.common }).map { |kind| { **kind, "group" => Tools.kinds.fetch(kind["kind"]).group } }
+      end
+
+      def plain(kinds)
+        kinds.map { |name, declared| { "kind" => name, "title" => declared.title, "fields" => declared.form } }
+      end
+    end
+  end
+end

@@ -1,0 +1,53 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Answers
+    # Writes what is promised of each fabric, and what is left.
+    class PromisesWriter
+      # @param promises [Shelf::Promises]
+      def initialize(promises)
+        @promises = promises
+      end
+
+      # @return [Hash{String => Hash}] by the fabric's id
+      def write
+        @promises.all.transform_values { |promise| written(promise) }
+      end
+
+      private
+
+      def written(promise)
+        { "promised" => words(promise.fabric, promise.amount), "left" => left(promise), "twice" => promise.twice?, "say" => say(promise),
+          "by" => promise.shares.map { |share| share(promise.fabric, share) } }
+      end
+
+      def left(promise)
+        words(promise.fabric, [promise.left, 0].max) if promise.left
+      end
+
+      def share(fabric, share)
+        { "project" => share.project, "units" => share.units, "takes" => words(fabric, share.amount) }
+      end
+
+      def say(promise)
+        return over(promise) if promise.twice?
+
+        by = promise.shares.map { |share| "#{share.project} takes #{words(promise.fabric, share.amount)}" }.join(", ")
+        promise.left ? "#{by}; #{words(promise.fabric, promise.left)} left." : "#{by}; how much there is was not entered."
+      end
+
+      def over(promise)
+        names = promise.shares.map(&:project)
+        more = words(promise.fabric, -promise.left)
+        return "#{names.first} takes #{more} more than there is." if names.one?
+
+        "Promised twice: #{names[0..-2].join(', ')} and #{names.last} together take #{more} more than there is."
+      end
+
+      # Lengths are cut on eighths: what is taken is rounded up to one, what is left down.
+      def words(fabric, amount)
+        fabric.amount_words(amount, fabric.written_in)
+      end
+    end
+  end
+end

@@ -1,0 +1,50 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Answers
+    # What the answers about a drawer and a shelf look like, see {WeighShapes}: pictures of tools, which line, what is promised,
+    # what is missing, drills.
+    module ShelfShapes
+      extend Shapes
+      include Shapes
+
+      POINT = { "type" => "array", "items" => NUMBER, "minItems" => 2, "maxItems" => 2 }.freeze
+      OUTLINES = list(POINTS)
+      LINES = list(object(from: POINT, to: POINT, weight: one_of("main", "half", "fine", "seam")))
+      LABEL = object(at: POINT, text: TEXT)
+
+      PICTURE = object(about: "A tool to scale, in inches, upward from its lower left corner", size: list(NUMBER, size: 2),
+                       bodies: OUTLINES, parts: OUTLINES, lines: LINES, labels: list(LABEL)).freeze
+      READING = object(about: "What a number would mean, read one way", reads: one_of("finished", "strip"), told: YES, number: LENGTH,
+                       strip: LENGTH, finished: LENGTH, outline: POINTS, say: TEXT).freeze
+      LOOK = object(picture: maybe(PICTURE), readings: list(list(READING))).freeze
+
+      SCENE = object(about: "A tool on fabric, in inches, upward", fabric: OUTLINES, pieces: OUTLINES, bodies: OUTLINES, lines: LINES,
+                     lit: LINES, label: LABEL)
+      LAYING = object(tool: TEXT, name: TEXT, mark: TEXT, reads: TEXT, steps: list(TEXT), scene: maybe(SCENE))
+      LACK = object(tool: TEXT, name: TEXT, say: TEXT)
+      GROUP = object(title: TEXT, roles: list(TEXT), size: maybe(list(LENGTH)), layings: list(LAYING), missing: list(LACK))
+      WEDGES = list(object(strip: LENGTH, ring: LENGTH, corner: TEXT, web: TEXT, kite: TEXT, wedges: WHOLE))
+      WHICH_LINE = object(unit: { "$ref" => "#/$defs/UnitDocument" }, drawing: { "$ref" => "#/$defs/UnitDrawing" }, finished: list(LENGTH),
+                          unfinished: list(LENGTH), asks: maybe(object(finished: list(LENGTH), say: TEXT)), groups: list(GROUP),
+                          wedges: maybe(WEDGES)).freeze
+
+      PROMISE = object(promised: TEXT, left: maybe(TEXT), twice: YES, say: TEXT,
+                       by: list(object(project: TEXT, units: list(TEXT), takes: TEXT))).freeze
+      ANY = { "type" => "object", "additionalProperties" => true }.freeze
+      GAIN = object(tool: ANY, units: list(TEXT), fabric: NUMBER, minutes: NUMBER, say: TEXT)
+      MISSING = object(unreached: list(TEXT), idle: list(object(tool: TEXT, name: TEXT)), gains: list(GAIN)).freeze
+
+      RULER = object(from: NUMBER, to: NUMBER, lit: NUMBER, main_at: NUMBER)
+      QUESTION = object(ask: TEXT, choices: list(TEXT), right: WHOLE, because: TEXT, ruler: maybe(RULER),
+                        patches: maybe(list(object(role: TEXT, outline: POINTS)))).freeze
+
+      MOVED = object(value: TEXT, from: NUMBER, to: NUMBER, count: WHOLE, sd: maybe(NUMBER), say: TEXT)
+      LEARNT = object(maker: ANY, moved: list(MOVED)).freeze
+
+      NAMED = { "Learnt" => LEARNT, "ToolPicture" => PICTURE, "ToolLook" => LOOK, "WhichLineAnswer" => WHICH_LINE,
+                "Promise" => PROMISE,
+                "MissingTools" => MISSING, "Question" => QUESTION }.freeze
+    end
+  end
+end

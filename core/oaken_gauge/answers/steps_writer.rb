@@ -1,0 +1,34 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Answers
+    # Writes a method's steps in the true order of work: round 0 is cutting patches, and each round after it is sewn,
+    # pressed and done with before the next.
+    class StepsWriter
+      # @param outcome [Weighing::Outcome]
+      # @param measure [Symbol]
+      def initialize(outcome, measure)
+        @outcome = outcome
+        @roles = outcome.way.unit.class.roles.map(&:to_s)
+        @measure = measure
+      end
+
+      # @return [Array<Hash>]
+      def write
+        @outcome.steps.zip(@outcome.timing.by_step).map { |step, seconds| entry(step, seconds) }
+      end
+
+      private
+
+      def entry(step, seconds)
+        { "round" => step.round, "step" => step.operation.name.to_s, "say" => step.say(@measure), "fabric" => fabric(step),
+          "count" => step.count, "minutes" => (seconds / 60.0).round(2), "care" => step.operation.care&.to_s }
+      end
+
+      # The one fabric it is done to, where it is one.
+      def fabric(step)
+        @roles.find { |role| step.on.to_s == role || step.on.to_s.start_with?("#{role} patches", "#{role} pairs") }
+      end
+    end
+  end
+end

@@ -1,0 +1,115 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Answers
+    # Writes what a screen shows beside the figures: titles, steps in words, drawings to scale, and the
+    # beam with the marks of every tool. All numbers of drawings are inches.
+    class ViewWriter
+      # What is drawn at the most: corners of outlines for each method, and marks along the beam. More cannot be
+      # told apart on a screen; it is left out, and the figures stay.
+      MOST_CORNERS = 6000
+      MOST_MARKS = 4000
+      MOST_SHEETS = 200
+
+      def initialize(task)
+        @task = task
+      end
+
+      # @return [Hash]
+      def method(outcome)
+        view = { "title" => outcome.way.class.title }
+        return view unless outcome.feasible?
+
+        view.merge("taken" => outcome.taken, "cares" => outcome.cares.map(&:to_s), "drawings" => drawings(outcome))
+      end
+
+      # @return [Hash] the scale, and a row for each tool that has marks for the unit
+      def beam
+        beam = Sizing::Beam.new(@task)
+        left = MOST_MARKS
+        rows = beam.rows.map do |row|
+          left -= row.marks.size
+          beam_row(row, left.negative? ? [] : row.marks)
+        end
+        { "beam" => { **scale(beam), "rows" => rows }, "drawing" => unit_drawing, "measures" => measures }
+      end
+
+      # How the page tells areas, small differences and the bars of its scales.
+      # @return [Hash]
+      def measures
+        told = SpokenMeasures.of(@task.measure)
+        { "area" => told.area, "area_words" => told.area_words, "square" => told.square, "small" => told.small,
+          "thousandths" => told.thousandths, "digits" => told.digits,
+          "limit" => told.limit, "bars" => told.bars.map { |inches, text| { "inches" => inches, "text" => text } } }
+      end
+
+      # The unit as it will be seen in the quilt: its finished patches.
+      # @return [Hash]
+      def unit_drawing
+        unit = @task.unit
+        { "title" => unit.class.plural, "sides" => unit.side_lengths.uniq.map { |side| write(side) },
+          "size" => [unit.outline.height, unit.outline.width].map(&:to_f), "patches" => unit.patches.map { |patch| patch(patch) } }
+      end
+
+      private
+
+      def patch(patch)
+        { "role" => patch.role.to_s, "outline" => points(patch.outline.corners) }
+      end
+
+      def scale(beam)
+        size = @task.unit.measure_on_beam
+        { "measure" => @task.unit.class.measure, "from" => beam.from.to_f, "to" => beam.to.to_f,
+          "stops" => beam.stops.map { |stop| write(stop) }, "finished" => write(size), "at" => size.to_f,
+          "ticks" => beam.ticks.map { |tick| tick(tick) } }
+      end
+
+      # Beside the beam nothing says the measure at each number.
+      def tick(tick)
+        { "at" => tick.at.to_f, "number" => (write(tick.at).delete_suffix(@task.measure.to_s) if tick.number), "half" => tick.half }
+      end
+
+      def beam_row(row, marks)
+        { "tool" => row.tool.id, "name" => row.tool.name, "side" => row.side&.to_s, "reads" => row.reads.to_s,
+          "role" => row.role&.to_s, "marks" => marks.map { |mark| mark(mark) }, "locked" => row.locked&.label(@task.measure),
+          "gaps" => row.gaps.map { |gap| write(gap) } }
+      end
+
+      def mark(mark)
+        { "at" => mark.finished.to_f, "finished" => write(mark.finished), "printed" => mark.label(@task.measure), "main" => mark.main }
+      end
+
+      # Sheet by sheet, until there is too much to see.
+      def drawings(outcome)
+        left = MOST_CORNERS
+        outcome.fabric.to_h do |role, fabric|
+          [role.to_s, fabric.sheets.first(MOST_SHEETS).map { |sheet| drawing(sheet, left).tap { |one| left -= corners_in(one) } }]
+        end
+      end
+
+      def drawing(sheet, room)
+        outlines = drawn(sheet, room)
+        { "size" => sheet.size.map(&:to_f), "repeats" => sheet.repeats, "outlines" => outlines.map { |one| points(one.corners) },
+          "marks" => outlines.empty? ? [] : sheet.marks.map { |line| points(line) }, "offcut" => sheet.offcut&.map(&:to_f) }
+      end
+
+      def drawn(sheet, room)
+        return [] unless room.positive?
+
+        sheet.outlines.then { |outlines| outlines.sum { |one| one.points.size } <= room ? outlines : [] }
+      end
+
+      def corners_in(drawing)
+        drawing["outlines"].sum(&:size)
+      end
+
+      def points(list)
+        list.map { |point| point.map { |number| number.to_f.round(4) } }
+      end
+
+      def write(length)
+        Length.new(length, @task.measure).to_s
+      end
+    end
+  end
+end

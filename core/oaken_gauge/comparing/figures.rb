@@ -1,0 +1,55 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Comparing
+    # What a maker may set store by. Of each figure, less is better; what it is worth is told on a scale of its own that
+    # no other method has a part in, so that a tool more in the drawer moves nothing but what it makes.
+    module Figures
+      # - name: Symbol, the priority in documents
+      # - from: gives the figure of an outcome
+      # - worth: gives what an outcome is worth by it. A step of one is half the fabric, half the time, or half of all units
+      #   more that come out good
+      Figure = Struct.new(:name, :from, :worth, keyword_init: true) do
+        # @param outcome [Outcome]
+        # @return [Numeric]
+        def of(outcome)
+          from.call(outcome)
+        end
+
+        # @param outcome [Outcome]
+        # @return [Float]
+        def worth_of(outcome)
+          worth.call(outcome)
+        end
+      end
+
+      # Kinds of step, raw edges and lines to find that are as hard as twice the time.
+      HARDER = 8.0
+      # Nothing takes less, minutes.
+      LEAST = 0.01
+
+      ALL = [
+        Figure.new(name: :fabric, from: ->(outcome) { outcome.waste[:net] },
+                   worth: ->(outcome) { -Math.log2(outcome.waste[:net] / outcome.waste[:in_units]) }),
+        Figure.new(name: :time, from: lambda(&:minutes), worth: lambda { |outcome|
+          -Math.log2([outcome.minutes, LEAST].max / outcome.way.unit.count)
+        }),
+        Figure.new(name: :accuracy, from: ->(outcome) { 1 - outcome.accuracy.good_share }, worth: lambda { |outcome|
+          2 * outcome.accuracy.good_share
+        }),
+        Figure.new(name: :surplus, from: ->(outcome) { outcome.waste[:surplus] },
+                   worth: ->(outcome) { -Math.log2(1 + (outcome.waste[:surplus] / outcome.waste[:in_units])) }),
+        Figure.new(name: :ease, from: lambda(&:difficulty), worth: ->(outcome) { -outcome.difficulty / HARDER })
+      ].freeze
+
+      # @return [Array<Symbol>]
+      NAMES = ALL.map(&:name).freeze
+
+      # @param name [Symbol]
+      # @return [Figure]
+      def self.fetch(name)
+        ALL.find { |figure| figure.name == name } or raise KeyError, "no figure #{name}"
+      end
+    end
+  end
+end

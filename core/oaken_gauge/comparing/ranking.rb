@@ -1,0 +1,76 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Comparing
+    # Puts outcomes in order by the maker's priorities. What each is worth by each of the {Figures} is weighed by them, and
+    # the mean is its score. Those that come near the best are as good as it for any hands: among them makers prefer one
+    # that does not open much more fabric than another, then fewer raw edges on the bias, fewer chances for error, fewer
+    # minutes, less taken from stock. Then the best of the rest leads, and so on. Methods of other schools than the maker's
+    # come after her own.
+    class Ranking
+      # How near is as good, in steps of a score: 7 in a hundred of all fabric or of all time, where only that counts.
+      NEAR = 0.1
+      # What opens so many times the fabric that another does is not preferred to it.
+      OPENED = 1.5
+
+      # @param outcomes [Array<Outcome>]
+      # @param priorities [Hash{Symbol => Numeric}]
+      # @param maker [Makers::Maker]
+      def initialize(outcomes, priorities, maker = Makers::Maker.new)
+        @feasible, @others = outcomes.partition(&:feasible?)
+        @priorities = priorities
+        @maker = maker
+      end
+
+      # @return [Array<Outcome>] best first, those that cannot be used last
+      def in_order
+        ranked = sorted
+        ranked.each.with_index(1) { |outcome, rank| outcome.rank = rank }
+        ranked.each { |outcome| outcome.beaten_by = ranked.find { |other| beats?(other, outcome) } }
+        ranked + @others
+      end
+
+      private
+
+      def sorted
+        @feasible.each { |outcome| outcome.score = score(outcome) }
+        own, others = @feasible.partition { |outcome| !@maker.against?(outcome.way.class) }
+        by_groups(own) + by_groups(others)
+      end
+
+      # The best and those near it, then the best of the rest and those near it.
+      def by_groups(outcomes)
+        return [] if outcomes.empty?
+
+        best = outcomes.map(&:score).max
+        near, rest = outcomes.partition { |outcome| outcome.score >= best - NEAR }
+        least = near.map { |outcome| outcome.waste[:consumed] }.min
+        near.sort_by.with_index { |outcome, i| [*preference(outcome, least), i] } + by_groups(rest)
+      end
+
+      def preference(outcome, least)
+        [outcome.waste[:consumed] > OPENED * least ? 1 : 0, outcome.accuracy.bias_edges, outcome.total(:alignments),
+         outcome.minutes.round(2), outcome.waste[:consumed].round(6)]
+      end
+
+      def score(outcome)
+        total = @priorities.values.sum
+        return 0.0 if total.zero?
+
+        @priorities.sum { |name, weight| weight.zero? ? 0 : weight * Figures.fetch(name).worth_of(outcome) } / total.to_f
+      end
+
+      def figure(name, outcome)
+        ((@figures ||= {})[name] ||= {}.compare_by_identity)[outcome] ||= Figures.fetch(name).of(outcome)
+      end
+
+      # As good on every count, what is taken from stock too, and better on one at least.
+      def beats?(one, other)
+        pairs = Figures::NAMES.map { |name| [figure(name, one), figure(name, other)] }
+        return false if one.waste[:consumed] > other.waste[:consumed] + Plane::SAME
+
+        pairs.all? { |mine, its| mine <= its + Plane::SAME } && pairs.any? { |mine, its| mine < its - Plane::SAME }
+      end
+    end
+  end
+end

@@ -1,0 +1,112 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Makers
+    # The maker: what is known of her hands, and which of the ways that good makers differ in are hers.
+    class Maker
+      include Documents::Record
+
+      # A value of the profile that is not assumed: a number, or with how many measurements it rests on.
+      class KnownType < Documents::Type
+        COUNT = Documents::Scalars::Whole.new(1..1_000_000)
+
+        # @param parameter [Parameter]
+        def initialize(parameter)
+          super()
+          @number = Documents::Scalars::Number.new(0..parameter.most)
+        end
+
+        # @return [Profile::Known, nil]
+        def read(node)
+          return @number.read(node)&.then { |value| Profile::Known.new(value: value) } unless node.value.is_a?(Hash)
+
+          node.keys_fit?(required: %w[value], optional: %w[count])
+          count = COUNT.read(node.child("count")) if node.key?("count")
+          value = @number.read(node.child("value")) if node.key?("value")
+          Profile::Known.new(value: value, count: count) if value && (count || !node.key?("count"))
+        end
+
+        # @return [Numeric, Hash]
+        def write(known, _measure)
+          known.count ? { "value" => known.value, "count" => known.count } : known.value
+        end
+
+        # @return [Hash]
+        def schema
+          told = { "type" => "object", "properties" => { "value" => @number.schema, "count" => COUNT.schema }, "required" => ["value"],
+                   "additionalProperties" => false }
+          { "if" => { "type" => "object" }, "then" => told, "else" => @number.schema }
+        end
+
+        # @return [Hash]
+        def form
+          @number.form
+        end
+      end
+
+      # What she errs by, where that is known.
+      class Errors
+        include Documents::Record
+
+        Parameters.of(:error).each { |one| field one.name, KnownType.new(one), default: nil, label: one.title, meaning: one.meaning }
+      end
+
+      choice :school, %w[either exact oversize narrow], default: :either, label: "Cut exact, large and trimmed, or sew narrow and trim",
+                                                 meaning: "Methods of the other schools are put behind your own."
+      length :margin, default: 1/8r, most: 2, label: "Cut larger by", meaning: "What is added to pieces that are trimmed to size."
+      length :narrow_seam, default: 3/16r, most: 2, label: "Narrow seam",
+                           meaning: "What is sewn inside units that are cut exact, sewn narrow and trimmed."
+      choice :trim_sides, [4, 2], default: 4, label: "Sides that are trimmed",
+                                  meaning: "Four, centred on the seams, or two sides and the dog ears."
+      choice :marking, %w[aid drawn_line], default: :aid, label: "Lines for sewing",
+                                           meaning: "Lead seams by the light or tape in the drawer, or draw lines all the same."
+      choice :pressing, %w[to_side open], default: :to_side, label: "Seams are pressed",
+                                          meaning: "Open they take up less but take longer; where seams meet they are pinned, not nested."
+      choice :large_square, %w[either goose sky], default: :either, label: "Geese four at a time: the large square is",
+                                                  meaning: "The method with the other large square is put behind your own."
+      choice :numbers, %w[either finished strip], default: :either, label: "Numbers on triangle rulers",
+                                                  meaning: "Of two rulers that both have the mark, the one that you read is taken."
+      flag :starched, label: "Starch all fabric", meaning: "Edges on the bias grow less."
+      flag :bonus, label: "Bonus units from cut-off corners", meaning: "Stitch and flip sews a second seam first, and keeps the corners."
+      # Her choices are the fields so far.
+      CHOICES = fields.dup.freeze
+      Parameters.of(:time).each { |one| field one.name, KnownType.new(one), default: nil, as: :"known_#{one.name}" }
+      nested :errors, Errors, default: nil
+      # Ways that a method declares too, where it is of one.
+      DECLARED = %i[school large_square].freeze
+
+      # @return [Profile] what is known of her hands, and what is assumed
+      def profile
+        @profile ||= Profile.new(known(Parameters.of(:time)) { |name| public_send(:"known_#{name}") }
+                                 .merge(known(Parameters.of(:error)) { |name| errors&.public_send(name) }))
+      end
+
+      # @param time [Symbol]
+      # @return [Numeric]
+      def seconds(time)
+        profile[time]
+      end
+
+      # @return [Boolean]
+      def opens_seams?
+        pressing == :open
+      end
+
+      # @param method [Class] a {Methods::Method}
+      # @return [Boolean] whether it is of another way than hers
+      def against?(method)
+        DECLARED.any? do |name|
+          own = public_send(name)
+          its = method.public_send(name)
+          own != :either && its && its != own
+        end
+      end
+
+      private
+
+      def known(parameters)
+        parameters.to_h { |parameter| [parameter.name, yield(parameter.name)] }.compact
+      end
+    end
+  end
+end

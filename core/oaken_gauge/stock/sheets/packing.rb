@@ -1,0 +1,114 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Stock
+    module Sheets
+      # How many of one cut a rectangle holds, and how they lie: a block of equal rows in a corner, along or across,
+      # and more such blocks in what it leaves, as hands cut: every cut from edge to edge.
+      #
+      # @example Rectangles of 3½ × 6½ in a square of 10: two rows, and one standing beside them
+      #   blocks.best(10, 10).held   # => 3
+      class Packing
+        # Rows of a form. - turned: whether they run across; - rows, each: how many rows, and in each; - first: which
+        # cut is made first; - held: in the block and in what it leaves
+        Stack = Struct.new(:form, :turned, :rows, :each, :first, :held, keyword_init: true) do
+          # @return [Array(Numeric, Numeric)] how far so many of it go along and across, inches
+          def extent(count)
+            sizes = [form.reach.call([each, count].min), (count / each.to_r).ceil * form.width]
+            along_itself(*sizes)
+          end
+
+          # @param row [Integer]
+          # @param from [Numeric] inches along the row
+          # @return [Array(Numeric, Numeric)] where in the block a row begins, along and across, inches
+          def place(row, from = 0)
+            along_itself(from, row * form.width)
+          end
+
+          # @return [Array(Numeric, Numeric)] what lies along and across a row, as it lies on the sheet
+          def along_itself(along, across)
+            turned ? [across, along] : [along, across]
+          end
+        end
+
+        # How deep blocks are looked for beside blocks, and from how many pieces on that is not worth the while.
+        DEPTH = 2
+        MANY = 60
+        # Rows and pieces fewer than fit, that leave more room beside.
+        FEWER = 2
+
+        # @param fabric [Fabric]
+        # @param cut [Piece, Run]
+        # @param depth [Integer]
+        def initialize(fabric, cut, depth: DEPTH)
+          @fabric = fabric
+          @forms = cut.forms(fabric.directional?)
+          @turns = fabric.directional? ? [false] : [false, true]
+          @depth = depth
+          @best = {}
+        end
+
+        # @return [Stack, nil] nil where nothing fits
+        def best(long, wide, depth = @depth)
+          @best.fetch([long, wide, depth]) { |key| @best[key] = find(long, wide, depth) }
+        end
+
+        # @return [Array<Stack>] of equal rows alone, those that hold most first
+        def plain(long, wide)
+          blocks = @turns.product(@forms).filter_map { |turned, form| full(form, turned, long, wide) }
+          blocks.sort_by { |block| [-block.held, block.form.width] }
+        end
+
+        # @return [Integer] how many a rectangle holds
+        def held(long, wide)
+          best(long, wide)&.held || 0
+        end
+
+        # @param space [Space]
+        # @param extent [Array(Numeric, Numeric)] of what lies in its corner, inches
+        # @return [Symbol] the first cut beyond the last piece
+        def last_cut(space, extent)
+          return space.better_split(*extent) unless @fabric.crosscut_first?
+
+          %i[across along].max_by { |first| space.split(*extent, first).select(&:worth_keeping?).sum(&:area) }
+        end
+
+        private
+
+        def find(long, wide, depth)
+          plain = plain(long, wide)
+          grid = plain.first or return
+          return grid if depth.zero? || grid.held > MANY || grid.form.square || grid.held >= most(long, wide)
+
+          [grid, *plain.flat_map { |block| filled_up(block, long, wide, depth - 1) }].max_by.with_index { |block, i| [block.held, -i] }
+        end
+
+        # More than the area gives room for there cannot be.
+        def most(long, wide)
+          (long * wide / @forms.map(&:area).min).floor
+        end
+
+        def full(form, turned, long, wide)
+          along, across = turned ? [wide, long] : [long, wide]
+          rows = (across / form.width).floor
+          each = rows.positive? ? form.per.call(along) : 0
+          Stack.new(form: form, turned: turned, rows: rows, each: each, first: :along, held: rows * each) if each.positive?
+        end
+
+        # With fewer rows and shorter ones too, what they leave may hold more.
+        def filled_up(block, long, wide, depth)
+          fewer(block.rows).product(fewer(block.each), %i[along across]).map do |rows, each, first|
+            own = Stack.new(form: block.form, turned: block.turned, rows: rows, each: each, first: first, held: rows * each)
+            rest = Space.new(sheet: nil, x: 0, y: 0, long: long, wide: wide).split(*own.extent(rows * each), first)
+            own.held += rest.sum { |space| best(space.long, space.wide, depth)&.held || 0 }
+            own
+          end
+        end
+
+        def fewer(count)
+          (1..count).to_a.last(FEWER)
+        end
+      end
+    end
+  end
+end
