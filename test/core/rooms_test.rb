@@ -61,7 +61,7 @@ class RoomsTest < CoreCase
   end
 
   def rooms
-    @rooms ||= files.map { |file| room(file) }.uniq.-(BOTTOM).to_h { |room| [room.split("_").map(&:capitalize).join, room] }
+    @rooms ||= (files.map { |file| room(file) }.uniq - BOTTOM).to_h { |room| [room.split("_").map(&:capitalize).join, room] }
   end
 
   def named
@@ -70,9 +70,14 @@ class RoomsTest < CoreCase
 
   # Constants that are rooms, and not something of the same name inside the file's own.
   def rooms_named(file)
+    names = first_constants(file) & rooms.keys
+    names.reject { |name| inside(file).any? { |one| one.const_defined?(name, false) } }.map { |name| rooms[name] }
+  end
+
+  # Those that stand behind no colons.
+  def first_constants(file)
     tokens = Ripper.lex(File.read(file)).map { |_, kind, text, _| [kind, text] }
-    found = tokens.each_with_index.select { |(kind, text), i| kind == :on_const && rooms.key?(text) && tokens[i - 1] != [:on_op, "::"] }
-    found.map { |(_, text), _| text }.uniq.reject { |name| inside(file).any? { |one| one.const_defined?(name, false) } }.map { |name| rooms[name] }
+    [nil, *tokens].each_cons(2).filter_map { |before, (kind, text)| text if kind == :on_const && before&.last != "::" }.uniq
   end
 
   # The modules that the file lies in, and its own.
