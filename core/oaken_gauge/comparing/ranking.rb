@@ -26,7 +26,8 @@ module OakenGauge
       def in_order
         ranked = sorted
         ranked.each.with_index(1) { |outcome, rank| outcome.rank = rank }
-        ranked.each { |outcome| outcome.beaten_by = ranked.find { |other| beats?(other, outcome) } }
+        counts = ranked.map { |outcome| counts(outcome) }
+        ranked.zip(counts) { |outcome, own| outcome.beaten_by = ranked.zip(counts).find { |_, its| beats?(its, own) }&.first }
         ranked + @others
       end
 
@@ -60,16 +61,16 @@ module OakenGauge
         @priorities.sum { |name, weight| weight.zero? ? 0 : weight * Figures.fetch(name).worth_of(outcome) } / total.to_f
       end
 
-      def figure(name, outcome)
-        ((@figures ||= {})[name] ||= {}.compare_by_identity)[outcome] ||= Figures.fetch(name).of(outcome)
+      # As good on every count, what is taken from stock too, and better on one at least.
+      def beats?((taken, *mine), (its_taken, *its))
+        return false if taken > its_taken + Plane::SAME || mine.each_with_index.any? { |figure, i| figure > its[i] + Plane::SAME }
+
+        mine.each_with_index.any? { |figure, i| figure < its[i] - Plane::SAME }
       end
 
-      # As good on every count, what is taken from stock too, and better on one at least.
-      def beats?(one, other)
-        pairs = Figures::NAMES.map { |name| [figure(name, one), figure(name, other)] }
-        return false if one.waste[:consumed] > other.waste[:consumed] + Plane::SAME
-
-        pairs.all? { |mine, its| mine <= its + Plane::SAME } && pairs.any? { |mine, its| mine < its - Plane::SAME }
+      # What is taken from stock, and every figure.
+      def counts(outcome)
+        [outcome.waste[:consumed], *Figures::ALL.map { |figure| figure.of(outcome) }]
       end
     end
   end

@@ -45,7 +45,7 @@ module OakenGauge
         @fields = nil
         (@own_fields ||= []) << Field.new(label: name.to_s.tr("_", " ").capitalize, name: name.to_s, as: as, type: type,
                                       required: default == REQUIRED, default: (default unless default == REQUIRED), **words)
-        define_method(as) { @values.fetch(as) }
+        attr_reader as
       end
 
       # @return [void]

@@ -20,6 +20,8 @@ module OakenGauge
         @values = self.class.fields.to_h { |field| [field.as, values.fetch(field.as) { usual(field) }] }.freeze
         strange = values.keys - @values.keys
         raise ArgumentError, "unknown: #{strange.join(', ')}" unless strange.empty?
+
+        @values.each { |name, value| instance_variable_set(:"@#{name}", value) }
       end
 
       # @param measure [Symbol] unit of measure to write lengths in
@@ -38,7 +40,7 @@ module OakenGauge
 
       # @return [Integer]
       def hash
-        [self.class, values].hash
+        @hash ||= [self.class, values].hash
       end
 
       # The same with some values changed.

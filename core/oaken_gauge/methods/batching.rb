@@ -25,12 +25,12 @@ module OakenGauge
       private
 
       def pressed?(step)
-        LAST.include?(step.phase)
+        LAST.include?(step.operation.phase)
       end
 
       def batched(steps, round)
-        joined = steps.group_by { |step| [step.operation, step.size, step.on] }.values.map { |same| join(same, round) }
-        joined.sort_by.with_index { |step, i| [PHASES.index(step.phase), i] }
+        joined = steps.group_by { |step| [step.operation.name, step.size, step.on] }.values.map { |same| join(same, round) }
+        joined.sort_by.with_index { |step, i| [PHASES.index(step.operation.phase), i] }
       end
 
       # Seams of several lengths are as long as they are on average.

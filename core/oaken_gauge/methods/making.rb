@@ -11,7 +11,10 @@ module OakenGauge
 
       # @return [Array<Step>] the steps as this maker does them
       def work
-        @work ||= steps.filter_map { |step| own(step) }
+        @work ||= begin
+          habits = task.habits(opens_seams?)
+          steps.filter_map { |step| own(step, habits) }
+        end
       end
 
       # @return [Boolean] whether its seams are pressed open
@@ -21,7 +24,7 @@ module OakenGauge
 
       # @return [Array<Operation>] those of its steps, each once
       def operations
-        @operations ||= work.map(&:operation).uniq
+        @operations ||= work.map(&:operation).uniq(&:name)
       end
 
       # @return [Tools::Aids]
@@ -138,22 +141,9 @@ module OakenGauge
       end
 
       # A step as this maker does it; nil when she does not.
-      def own(step)
-        led = led(step.operation)
-        return if led.marks && !task.aids.lines?
-        return if opens_seams? && led.name == :snip
-
-        done = opened(led)
-        done == step.operation ? step : Step.new(**step.to_h, operation: done)
-      end
-
-      # Where a light or a tape leads, no line is drawn.
-      def led(operation)
-        task.aids.lines? || operation.guided.nil? ? operation : Operations.fetch(operation.guided)
-      end
-
-      def opened(operation)
-        opens_seams? && operation.opened ? Operations.fetch(operation.opened) : operation
+      def own(step, habits)
+        done = habits.done(step.operation) or return
+        done.equal?(step.operation) ? step : Step.new(**step.to_h, operation: done)
       end
     end
   end

@@ -12,11 +12,6 @@ module OakenGauge
     # - on: what it is done to, in words
     # - round: 0 for cutting patches; then the seams that have nothing between them, round after round
     Step = Struct.new(:operation, :count, :size, :length, :on, :round, keyword_init: true) do
-      # @return [Symbol] what kind of work it is: the first word of its name
-      def phase
-        operation.name.to_s.split("_").first.to_sym
-      end
-
       # @param measure [Symbol] unit of measure for its words
       # @return [String]
       def say(measure = :inch)

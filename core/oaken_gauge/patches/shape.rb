@@ -127,7 +127,7 @@ module OakenGauge
 
       # @return [Integer]
       def hash
-        [self.class, finished].hash
+        @hash ||= [self.class, finished].hash
       end
     end
   end

@@ -48,6 +48,12 @@ module OakenGauge
         @aids ||= Tools::Aids.new(drawer.of(Tools::MarkingAid), maker.marking)
       end
 
+      # @param open [Boolean] whether seams are pressed open
+      # @return [Methods::Habits] what she does in the place of a step
+      def habits(open)
+        (@habits ||= {})[open] ||= Methods::Habits.new(lines: aids.lines?, opens_seams: open)
+      end
+
       # @return [Array(Float, Float)] how much deeper than its allowance a seam between two units is, and how it strays,
       #   inches
       def seam_between_units

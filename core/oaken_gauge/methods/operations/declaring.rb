@@ -20,7 +20,20 @@ module OakenGauge
         private
 
         def operation(name, takes, one, many = one, **adds)
-          all[name] = Operation.new(name: name, takes: Array(takes), one: one, many: many, **NOTHING, **adds).freeze
+          known = { **NOTHING, **adds, takes: Array(takes) }
+          all[name] = Operation.new(name: name, one: one, many: many, **known, phase: phase(name), place: place(**known)).freeze
+        end
+
+        def phase(name)
+          name.to_s.split("_").first.to_sym
+        end
+
+        def place(takes:, care:, marks:, **)
+          return if takes.empty?
+          return :machine if care == :needle
+          return care if %i[iron press].include?(care)
+
+          marks ? :pencil : :mat
         end
       end
     end
