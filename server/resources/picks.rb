@@ -2,20 +2,17 @@
 
 module Server
   module Resources
-    # The pick of a unit: a method at a size, kept with what it would take.
+    # The pick of a unit: a method at a size, kept with what it would take; or no method, at a size.
     class Picks < Base
       put "/api/units/:id/pick" do
         version, spec, id = read(required: %w[lock_version method unit]) { |keys| fields(keys) }
-        save_over(find, version) { |unit| pick(unit, spec, id) }
+        save_over(find, version) { |unit| id ? pick(unit, spec, id) : unpick(unit, spec) }
         answer find.to_document
       end
 
       delete "/api/units/:id/pick" do
         version = Integer(params.fetch("lock_version"))
-        save_over(find, version) do |unit|
-          unit.pick&.destroy!
-          unit.update!(updated_at: Time.now)
-        end
+        save_over(find, version) { |unit| unpick(unit, unit.spec) }
         answer find.to_document
       end
 
@@ -30,7 +27,12 @@ module Server
         if unit && unit.class.kind.to_s != find.spec["kind"]
           keys.at("unit").child("kind").refuse("the unit's own kind, #{find.spec['kind']}")
         end
-        [keys.version, unit&.to_document, keys.value("method")&.to_s]
+        [keys.version, unit&.to_document, (keys.value("method") unless keys.none?("method"))&.to_s]
+      end
+
+      def unpick(unit, spec)
+        unit.pick&.destroy!
+        unit.update!(spec: spec, updated_at: Time.now)
       end
 
       # Weighed anew here, so that what is kept is what the core says of the drawer as it is stored. Its

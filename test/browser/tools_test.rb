@@ -75,6 +75,16 @@ class ToolsScreenTest < BrowserCase
 
     assert_button "Change Old faithful"
     assert_equal 11, @maker.tools.count
+    # What was added again is another record: what was done to it before is undone all the same.
+    click_button "Undo"
+
+    assert_button "Change #{name}"
+    assert_no_button "Undo"
+    assert_equal 1, @maker.tools.count { |one| one.document["name"] == name }
+    2.times { click_button "Redo" }
+
+    assert_text "Removed Old faithful."
+    assert_no_button "Redo"
   end
 
   def test_two_windows

@@ -31,6 +31,24 @@ class TroubleTest < BrowserCase
     assert_equal "rotary/two_at_a_time", @unit.reload.pick.method_id
   end
 
+  # Closed without a choice, neither version is lost: hers is not saved, and she may choose later.
+  def test_another_window_saved_first_choose_later
+    pick_elsewhere "die/patches"
+    click_button "Pick Two at a time", exact: true
+
+    assert_selector "[role=dialog]", text: "Changed in another window"
+    find("[role=dialog]").send_keys(:escape)
+
+    assert_no_selector "[role=dialog]"
+    assert_text "Not saved: changed in another window."
+    assert_equal "die/patches", @unit.reload.pick.method_id
+    click_button "Choose"
+    click_button "Save mine over it"
+
+    assert_heard "Picked: Two at a time"
+    assert_equal "rotary/two_at_a_time", @unit.reload.pick.method_id
+  end
+
   def test_a_pick_waits_for_the_database_and_is_saved_when_it_is_back
     ThrowawayCluster.own do |cluster|
       setup

@@ -59,7 +59,7 @@ class WeighingScreenTest < BrowserCase
 
     assert_text "No method picked yet"
     assert_nil @unit.reload.pick
-    click_button "Undo"
+    click_button "Redo"
 
     assert_heard "Picked: Two at a time"
     click_button "Unpick Two at a time", exact: true
@@ -68,6 +68,29 @@ class WeighingScreenTest < BrowserCase
     press [:control, "z"]
 
     assert_heard "Picked: Two at a time"
+    press [:control, "z"]
+
+    assert_text "No method picked yet"
+    assert_no_button "Undo"
+    press [:control, "y"]
+
+    assert_heard "Picked: Two at a time"
+  end
+
+  # One stack for the whole project: what is undone is gone to.
+  def test_what_was_done_to_other_units_is_undone_from_here
+    click_button "Pick Two at a time", exact: true
+
+    assert_heard "Picked: Two at a time"
+    click_link "Terns"
+
+    assert_selector "a[aria-current=page]", text: "Terns"
+    assert_text "Picked Two at a time for Wave tips."
+    press [:control, "z"]
+
+    assert_selector "a[aria-current=page]", text: "Wave tips"
+    assert_text "No method picked yet"
+    assert_nil @unit.reload.pick
   end
 
   def test_undo_brings_back_the_size_too
@@ -254,10 +277,11 @@ class WeighingScreenTest < BrowserCase
     set_weight "Least time", 3
     click_button "Save"
 
-    assert_text "This was changed in another window after you opened it."
+    assert_selector "[role=dialog]", text: "What matters to you was changed after you opened it here"
     assert_equal({ "ease" => 2 }, @maker.reload.priorities)
-    click_button "Save anyway"
+    click_button "Save mine over it"
 
+    assert_no_selector "[role=dialog]"
     assert_text "as saved"
     assert_equal 3, @maker.reload.priorities["time"]
   end

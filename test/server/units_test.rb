@@ -46,6 +46,16 @@ class UnitsResourceTest < ServerCase
     assert_equal 0, Server::Models::Pick.count
   end
 
+  def test_a_pick_is_taken_back_and_the_size_set_in_one
+    pick(0)
+    taken = pick(1, nil, @unit.spec.merge("finished" => "2"))
+
+    assert_equal ["2", nil, 2], [taken["unit"]["finished"], taken["pick"], taken["lock_version"]]
+    pick(2, "", @unit.spec)
+
+    assert_problem 422, "/method"
+  end
+
   def test_a_method_that_cannot_make_the_unit_is_not_picked
     pick(0, "die/patches", SPEC)
 

@@ -343,9 +343,9 @@ export const api = {
     ask<Unit>("POST", `/api/projects/${projectId}/units`, unit),
   weigh: (document: unknown, signal: AbortSignal) =>
     ask<WeighAnswer>("POST", "/api/weigh?view=full", document, signal),
-  pick: (unit: Unit, method: string, spec: UnitDocument) =>
+  /** A method of null takes the pick back. */
+  pick: (unit: Unit, method: string | null, spec: UnitDocument) =>
     ask<Unit>("PUT", `/api/units/${unit.id}/pick`, { lock_version: unit.lock_version, method, unit: spec }),
-  unpick: (unit: Unit) => ask<Unit>("DELETE", `/api/units/${unit.id}/pick?lock_version=${unit.lock_version}`),
   changeUnit: (unit: Unit, changes: UnitChanges) =>
     ask<Unit>("PATCH", `/api/units/${unit.id}`, { lock_version: unit.lock_version, ...changes }),
   takeAway: (unit: Unit) => ask<Unit>("DELETE", `/api/units/${unit.id}?lock_version=${unit.lock_version}`),

@@ -990,7 +990,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** Pick a method at a size */
+        /** Pick a method at a size; a method of null takes the pick back, and sets the size all the same */
         put: {
             parameters: {
                 query?: never;

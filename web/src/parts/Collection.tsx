@@ -1,9 +1,9 @@
-import { Undo2 } from "lucide-react";
 import { type ReactNode, useState } from "react";
 
-import { ClashDialog } from "./ClashDialog";
+import { ClashDialog } from "../saving/ClashDialog";
+import { SavingLine } from "../saving/SavingLine";
+import type { Saving } from "../saving/useSaving";
 import { Frame } from "./Frame";
-import { Hint } from "./Hint";
 import { Notice } from "./Notice";
 import { useBack } from "./useBack";
 import { useKeys } from "./useKeys";
@@ -13,12 +13,8 @@ import { useLight } from "./useLight";
 type Kept = {
   opened: boolean;
   away: Error | null;
-  done: string | undefined;
-  trouble: string | null;
-  clash: string | null;
-  undo: () => Promise<void>;
-  keepTheirs: () => void;
-  keepMine: () => void;
+  saving: Saving;
+  clashing: string;
 };
 
 type Props = {
@@ -38,11 +34,12 @@ type Props = {
 export function Collection({ title, lead, find, kept, ready, add, children }: Props) {
   const [words, setWords] = useState("");
   const back = useBack();
-  const undo = () => void kept.undo();
+  const { saving } = kept;
   useLight();
   useKeys({
-    "ctrl+z": undo,
-    u: undo,
+    "ctrl+z": saving.undo,
+    "ctrl+y": saving.redo,
+    u: saving.undo,
     b: back,
     a: () => document.querySelector<HTMLElement>(".add-one")?.click(),
   });
@@ -64,7 +61,9 @@ export function Collection({ title, lead, find, kept, ready, add, children }: Pr
                 value={words}
                 onChange={(event) => setWords(event.target.value)}
               />
-              <Standing kept={kept} undo={undo} />
+              <div role="status" className="pick-line">
+                <SavingLine saving={saving} />
+              </div>
             </div>
             {children(sought)}
           </>
@@ -72,27 +71,7 @@ export function Collection({ title, lead, find, kept, ready, add, children }: Pr
           <Notice tone={kept.away ? "alarm" : "plain"}>{kept.away?.message ?? "Opening…"}</Notice>
         )}
       </main>
-      <ClashDialog open={kept.clash !== null} onKeepTheirs={kept.keepTheirs} onKeepMine={kept.keepMine}>
-        {kept.clash} was changed after you opened it here. Nothing has been saved over it.
-      </ClashDialog>
-    </div>
-  );
-}
-
-function Standing({ kept, undo }: { kept: Kept; undo: () => void }) {
-  return (
-    <div role="status" className="pick-line">
-      {kept.trouble && <span className="field-error">{kept.trouble}</span>}
-      {kept.done && (
-        <span>
-          {kept.done}.{" "}
-          <Hint text="Undo" keys="Ctrl Z">
-            <button type="button" className="link-button" onClick={undo}>
-              <Undo2 size={15} aria-hidden="true" /> Undo
-            </button>
-          </Hint>
-        </span>
-      )}
+      <ClashDialog saving={saving} name={kept.clashing} />
     </div>
   );
 }

@@ -4,7 +4,8 @@ import { useParams } from "react-router";
 
 import { api, ApiError, type Block, type Fabric, type Way } from "../../api/client";
 import { Weaves } from "../../drawing/Weaves";
-import { ClashDialog } from "../../parts/ClashDialog";
+import { ClashDialog } from "../../saving/ClashDialog";
+import { Unsaved } from "../../saving/SavingLine";
 import { EntryField } from "../../parts/EntryField";
 import { Frame } from "../../parts/Frame";
 import { Notice } from "../../parts/Notice";
@@ -80,6 +81,7 @@ function AtWork({ block, fabrics, others }: { block: Block; fabrics: Fabric[]; o
     [answer],
   );
   const error = apart.error instanceof ApiError ? apart.error : null;
+  const refused = working.saving.failed instanceof ApiError ? working.saving.failed : null;
   useLight();
   useKeys({ "ctrl+z": working.undo, u: working.undo, "ctrl+y": working.redo, b: useBack() });
 
@@ -104,7 +106,7 @@ function AtWork({ block, fabrics, others }: { block: Block; fabrics: Fabric[]; o
             id="block-finished"
             label="Finished width"
             value={working.finished}
-            error={error?.at("/finished") ?? working.trouble?.at("/picture/finished")}
+            error={error?.at("/finished") ?? refused?.at("/picture/finished")}
             onEnter={(finished) => working.change({ finished })}
             ringed
           />
@@ -127,7 +129,7 @@ function AtWork({ block, fabrics, others }: { block: Block; fabrics: Fabric[]; o
         </section>
       </div>
       {error && error.faults.length === 0 && <Notice tone="alarm">{error.message}</Notice>}
-      {working.trouble && <Notice tone="alarm">Not saved yet: {working.trouble.message}</Notice>}
+      <Unsaved saving={working.saving} />
       <TakingApart apart={apart} />
       {answer && (
         <Ways
@@ -150,13 +152,7 @@ function AtWork({ block, fabrics, others }: { block: Block; fabrics: Fabric[]; o
         />
       )}
       <WeighUnits block={block} way={weighed} fabrics={fabrics} onClose={() => setWeighed(null)} />
-      <ClashDialog
-        open={working.theirs !== null}
-        onKeepTheirs={working.keepTheirs}
-        onKeepMine={working.keepMine}
-      >
-        {block.name} was changed after you opened it here. Nothing has been saved over it.
-      </ClashDialog>
+      <ClashDialog saving={working.saving} name={block.name} />
     </main>
   );
 }

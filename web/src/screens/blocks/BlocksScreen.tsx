@@ -9,7 +9,7 @@ import { EntryField } from "../../parts/EntryField";
 import { FormEnd } from "../../parts/FormEnd";
 import { FormDialog } from "../../parts/FormDialog";
 import { Notice } from "../../parts/Notice";
-import { type Store, useStored } from "../../parts/useStored";
+import { type Store, useStored } from "../../saving/useStored";
 import { BlockPicture } from "./BlockPicture";
 import { plainCells } from "./cells";
 import { WIDTHS } from "./GridForm";
@@ -36,7 +36,7 @@ export function BlocksScreen() {
   const fabrics = useQuery({ queryKey: ["fabrics"], queryFn: api.fabrics });
   const draw = async (given: BlockGiven) => {
     const added = await kept.add(given);
-    await navigate(`/blocks/${added.id}`);
+    if (added) await navigate(`/blocks/${added.id}`);
   };
   return (
     <Collection
@@ -87,7 +87,7 @@ export function BlocksScreen() {
                     type="button"
                     className="button take-away"
                     aria-label={`Remove ${block.name}`}
-                    onClick={() => void kept.remove(block)}
+                    onClick={() => kept.remove(block)}
                   >
                     Remove
                   </button>

@@ -1,7 +1,7 @@
 import { useCallback, useState } from "react";
 
 import { api, type Block } from "../../api/client";
-import { useAutosave } from "../../parts/useAutosave";
+import { useResting } from "../../saving/useResting";
 import type { Cells } from "./cells";
 import { eachCell, type Lines } from "./lines";
 
@@ -27,7 +27,13 @@ function save(seen: Block, { cells, lines, finished, pieces }: State): Promise<B
 export function useBlock(block: Block, onSaved: () => void) {
   const [{ states, place }, setHistory] = useState(() => ({ states: [stateOf(block)], place: 0 }));
   const now = states[place] ?? stateOf(block);
-  const saving = useAutosave({ stored: block, now, save, onSaved });
+  const { saving, keepTheirs } = useResting({
+    scope: `block/${block.id}`,
+    stored: block,
+    now,
+    save,
+    onSaved,
+  });
 
   // Whoever draws what does not change need not draw it again: this stays the same.
   const change = useCallback(
@@ -42,18 +48,20 @@ export function useBlock(block: Block, onSaved: () => void) {
 
   return {
     ...now,
-    ...saving,
     change,
     undo: () => setHistory((before) => ({ ...before, place: Math.max(before.place - 1, 0) })),
     redo: () =>
       setHistory((before) => ({ ...before, place: Math.min(before.place + 1, before.states.length - 1) })),
     canUndo: place > 0,
     canRedo: place < states.length - 1,
-    keepTheirs: () => {
-      if (!saving.theirs) return;
-      const state = stateOf(saving.theirs);
-      setHistory({ states: [state], place: 0 });
-      saving.keepTheirs(state);
+    saving: {
+      ...saving,
+      keepTheirs: () => {
+        if (!saving.clash) return;
+        const state = stateOf(saving.clash.theirs);
+        setHistory({ states: [state], place: 0 });
+        keepTheirs(state);
+      },
     },
   };
 }

@@ -9,7 +9,7 @@ import { KeptRow } from "../../parts/KeptRow";
 import { Notice } from "../../parts/Notice";
 import { useKinds } from "../../parts/useKinds";
 import { TableFile } from "../../parts/TableFile";
-import { type Store, useStored } from "../../parts/useStored";
+import { type Store, useStored } from "../../saving/useStored";
 import { Words } from "../../parts/Words";
 import { FabricForm } from "./FabricForm";
 
@@ -70,7 +70,7 @@ export function FabricsScreen() {
                   }
                   known={wordsOf(fabric, forms)}
                   note={<PromisedWords promised={promised[fabric.id]} />}
-                  onRemove={() => void shelf.remove(fabric)}
+                  onRemove={() => shelf.remove(fabric)}
                   form={(close) => (
                     <FabricForm
                       forms={forms}

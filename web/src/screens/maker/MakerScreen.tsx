@@ -1,18 +1,17 @@
 import { useQuery } from "@tanstack/react-query";
-import { Undo2 } from "lucide-react";
 import { useEffect, useState } from "react";
 import { useLocation } from "react-router";
 
 import { api, type Maker, type Parameter } from "../../api/client";
 import { Frame } from "../../parts/Frame";
-import { Hint } from "../../parts/Hint";
 import { Notice } from "../../parts/Notice";
 import { useBack } from "../../parts/useBack";
 import { useKeys } from "../../parts/useKeys";
 import { useLight } from "../../parts/useLight";
+import { ClashDialog } from "../../saving/ClashDialog";
+import { SavingLine } from "../../saving/SavingLine";
 import { ChoiceRow } from "./ChoiceRow";
 import { ChosenValue } from "./ChosenValue";
-import { MakerConflict } from "./MakerConflict";
 import { Tests } from "./Tests";
 import { type Changing, useChanging } from "./useChanging";
 import { ValueRow } from "./ValueRow";
@@ -38,7 +37,8 @@ function Profile({ maker }: { maker: Maker }) {
   const back = useBack();
   useLight();
   useScrollToPart();
-  useKeys({ "ctrl+z": changing.undo, u: changing.undo, b: back });
+  const { saving } = changing;
+  useKeys({ "ctrl+z": saving.undo, "ctrl+y": saving.redo, u: saving.undo, b: back });
   return (
     <div className="hands">
       <Frame>
@@ -50,12 +50,18 @@ function Profile({ maker }: { maker: Maker }) {
           Every figure of accuracy and time rests on what is known of your hands. It is assumed until you
           measure it: say how you work, sew one seam test, cut one ruler test.
         </p>
-        <Standing changing={changing} />
+        <div className="pick-line" role="status">
+          <SavingLine saving={saving} />
+        </div>
         <Choices maker={maker} changing={changing} />
         <Tests changing={changing} />
         <AllValues maker={maker} changing={changing} />
       </main>
-      <MakerConflict changing={changing} />
+      <ClashDialog
+        saving={saving}
+        name="Your profile"
+        details={saving.clash && <p>Here: {String(saving.clash.change.said)}.</p>}
+      />
     </div>
   );
 }
@@ -66,26 +72,6 @@ function useScrollToPart() {
   useEffect(() => {
     if (hash) document.getElementById(hash.slice(1))?.scrollIntoView();
   }, [hash]);
-}
-
-function Standing({ changing }: { changing: Changing }) {
-  const { saving, undoable } = changing;
-  return (
-    <div className="pick-line" role="status">
-      {saving.isPending && <span className="quiet">Saving…</span>}
-      {saving.isError && changing.elsewhere && <span className="field-error">{saving.error.message}</span>}
-      {undoable && !saving.isPending && (
-        <span>
-          {undoable.said}.{" "}
-          <Hint text="Undo" keys="Ctrl Z">
-            <button type="button" className="link-button" onClick={changing.undo}>
-              <Undo2 size={15} aria-hidden="true" /> Undo
-            </button>
-          </Hint>
-        </span>
-      )}
-    </div>
-  );
 }
 
 type PartProps = { maker: Maker; changing: Changing };

@@ -1,81 +1,47 @@
-import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 
 import { api, ApiError, type Maker, type Parameter } from "../../api/client";
+import { type Change, useSaving } from "../../saving/useSaving";
 
 type Profile = Maker["profile"];
-/** A change of the profile as it then stands, and the pointer to what is changed in it. */
-type Change = { edit: (profile: Profile) => Profile; said: string; at: string };
+type Edit = (profile: Profile) => Profile;
 export type Known = { value: number | string; count?: number | string };
-type Clash = { theirs: Maker; mine: Change };
 
-/** Changing a profile value by value, each of which can be undone; nothing is saved over another window. */
+/** Changing a profile value by value, each of which can be undone. */
 export function useChanging(maker: Maker) {
   const queries = useQueryClient();
-  const [undoable, setUndoable] = useState<{ said: string; back: Profile } | null>(null);
-  const [clash, setClash] = useState<Clash | null>(null);
   // What was refused stays said until that very thing is changed.
   const [refused, setRefused] = useState<Record<string, string>>({});
-
-  const seen = () => queries.getQueryData<Maker>(["maker"]) ?? maker;
-  const keep = (saved: Maker) => {
+  const saving = useSaving<Maker>("maker", (saved) => {
     queries.setQueryData(["maker"], saved);
     void queries.invalidateQueries({ queryKey: ["project"] });
-  };
-  const saving = useMutation({
-    // One after another, each upon what the one before left.
-    scope: { id: "maker" },
-    mutationFn: async ({ edit }: Change) => {
-      const { profile, lock_version } = seen();
-      return { back: profile, saved: await api.changeMaker({ lock_version, profile: edit(profile) }) };
-    },
-    retry: (failures, error) => failures < 15 && error instanceof ApiError && error.status === 503,
-    retryDelay: 1000,
-    onSuccess: ({ back, saved }, { said, at }) => {
-      keep(saved);
-      setRefused((before) => ({ ...before, [at]: "" }));
-      setClash(null);
-      setUndoable({ said, back });
-    },
-    onError: (error, change) => {
-      if (!(error instanceof ApiError)) return;
-      if (error.status === 409 && error.current) setClash({ theirs: error.current as Maker, mine: change });
-      const fault = error.faults.find((one) => one.pointer.startsWith(change.at));
-      if (fault) setRefused((before) => ({ ...before, [change.at]: fault.message }));
+  });
+  const refuse = (at: string, message: string) => setRefused((before) => ({ ...before, [at]: message }));
+
+  /** A change of the profile as it then stands, and the pointer to what is changed in it. */
+  const change = (edit: Edit, said: string, at: string): Change<Maker> => ({
+    said,
+    over: () => queries.getQueryData<Maker>(["maker"]) ?? maker,
+    save: ({ lock_version, profile }) => api.changeMaker({ lock_version, profile: edit(profile) }),
+    back: (_, { profile }) => change(() => profile, said, ""),
+    then: () => refuse(at, ""),
+    failed: (error) => {
+      const fault = error instanceof ApiError && error.faults.find(({ pointer }) => pointer.startsWith(at));
+      if (fault) refuse(at, fault.message);
     },
   });
-  const errors = saving.error instanceof ApiError ? saving.error : null;
+  // What a field says is not said once more.
+  const saidByField = saving.failed instanceof ApiError && saving.failed.faults.length > 0;
 
   return {
-    saving,
-    undoable,
-    clash,
-    /** Whether what went wrong is said by no field. */
-    elsewhere: errors === null || (errors.faults.length === 0 && !clash),
+    saving: { ...saving, trouble: saidByField ? null : saving.trouble },
     errorAt: (pointer: string) => refused[pointer] || undefined,
     measure: (parameter: Parameter, known: Known | null, said: string) =>
-      saving.mutate({
-        edit: (profile) => withValue(profile, parameter, known),
-        said,
-        at: pointerTo(parameter),
-      }),
+      saving.start(change((profile) => withValue(profile, parameter, known), said, pointerTo(parameter))),
     choose: (name: string, value: unknown, said: string) =>
-      saving.mutate({ edit: (profile) => ({ ...profile, [name]: value }), said, at: `/profile/${name}` }),
-    learn: (profile: Profile, said: string) => saving.mutate({ edit: () => profile, said, at: "" }),
-    undo: () => {
-      if (!undoable || saving.isPending) return;
-      saving.mutate({ edit: () => undoable.back, said: `Undone: ${undoable.said}`, at: "" });
-    },
-    keepTheirs: () => {
-      if (clash) keep(clash.theirs);
-      setClash(null);
-      saving.reset();
-    },
-    keepMine: () => {
-      if (!clash) return;
-      keep(clash.theirs);
-      saving.mutate(clash.mine);
-    },
+      saving.start(change((profile) => ({ ...profile, [name]: value }), said, `/profile/${name}`)),
+    learn: (profile: Profile, said: string) => saving.start(change(() => profile, said, "")),
   };
 }
 

@@ -5,7 +5,7 @@ import { api, type ProjectGiven, type ProjectRow as Row } from "../../api/client
 import { fillOf, Weaves } from "../../drawing/Weaves";
 import { FormDialog } from "../../parts/FormDialog";
 import { FinishedSize } from "../../parts/Sizes";
-import type { Stored } from "../../parts/useStored";
+import type { Stored } from "../../saving/useStored";
 import { MissingTools } from "./MissingTools";
 import { ProjectForm } from "./ProjectForm";
 import { ShowProject } from "./ShowProject";
@@ -69,7 +69,7 @@ export function ProjectRow({ row, kept }: Props) {
           type="button"
           className="button take-away"
           aria-label={`Remove ${row.name}`}
-          onClick={() => void kept.remove(row)}
+          onClick={() => kept.remove(row)}
         >
           Remove
         </button>

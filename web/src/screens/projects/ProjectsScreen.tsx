@@ -4,7 +4,7 @@ import { api, type ProjectGiven, type ProjectRow as Row } from "../../api/client
 import { Collection } from "../../parts/Collection";
 import { FormDialog } from "../../parts/FormDialog";
 import { Notice } from "../../parts/Notice";
-import { type Store, useStored } from "../../parts/useStored";
+import { type Store, useStored } from "../../saving/useStored";
 import { ProjectForm } from "./ProjectForm";
 import { BenchLine } from "./BenchLine";
 import { givenOf, ProjectRow } from "./ProjectRow";
@@ -16,7 +16,7 @@ const SHELF: Store<Row, ProjectGiven> = {
   add: api.addProject,
   change: api.changeProject,
   remove: api.removeProject,
-  putBack: (removed) => api.putProjectBack(removed as Row),
+  putBack: (removed) => api.putProjectBack(removed),
   name: ({ name }) => name,
   given: givenOf,
 };
@@ -30,7 +30,7 @@ export function ProjectsScreen() {
   const navigate = useNavigate();
   const start = async (given: ProjectGiven) => {
     const added = await kept.add(given);
-    await navigate(`/projects/${added.id}/units/new`);
+    if (added) await navigate(`/projects/${added.id}/units/new`);
   };
   return (
     <Collection

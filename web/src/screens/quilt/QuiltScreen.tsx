@@ -4,10 +4,11 @@ import { Link, useNavigate, useParams } from "react-router";
 
 import { api, ApiError, type Block, type KeptQuilt, type Project } from "../../api/client";
 import { Weaves } from "../../drawing/Weaves";
-import { ClashDialog } from "../../parts/ClashDialog";
+import { ClashDialog } from "../../saving/ClashDialog";
+import { Unsaved } from "../../saving/SavingLine";
+import { useResting } from "../../saving/useResting";
 import { Frame } from "../../parts/Frame";
 import { Notice } from "../../parts/Notice";
-import { useAutosave } from "../../parts/useAutosave";
 import { useBack } from "../../parts/useBack";
 import { useKeys } from "../../parts/useKeys";
 import { useLight } from "../../parts/useLight";
@@ -74,7 +75,8 @@ function AtWork({ project, blocks, first }: { project: Project; blocks: Block[];
   const navigate = useNavigate();
   const [quilt, setQuilt] = useState<KeptQuilt>((project.quilt as KeptQuilt | null) ?? begun(first));
   const stored = useCallback(() => void queries.invalidateQueries({ queryKey: ["projects"] }), [queries]);
-  const saving = useAutosave({
+  const { saving, keepTheirs } = useResting({
+    scope: `quilt/${project.id}`,
     stored: { id: project.id, lock_version: project.lock_version, quilt: project.quilt },
     now: quilt,
     save: (seen, now) => api.keepQuilt(seen, now),
@@ -110,7 +112,7 @@ function AtWork({ project, blocks, first }: { project: Project; blocks: Block[];
         />
         <div className={`quilt-seen${answer.isFetching ? " waiting" : ""}`}>
           {error && <Notice tone="alarm">{error.faults.length === 0 ? error.message : NOT_SET}</Notice>}
-          {saving.trouble && !error && <Notice tone="alarm">Not saved yet: {saving.trouble.message}</Notice>}
+          {!error && <Unsaved saving={saving} />}
           {answer.data?.drawing ? (
             <QuiltPicture
               drawing={answer.data.drawing}
@@ -152,16 +154,16 @@ function AtWork({ project, blocks, first }: { project: Project; blocks: Block[];
         />
       )}
       <ClashDialog
-        open={saving.theirs !== null}
-        onKeepTheirs={() => {
-          const theirs = (saving.theirs?.quilt as KeptQuilt | null) ?? begun(first);
-          setQuilt(theirs);
-          saving.keepTheirs(theirs);
+        name={project.name}
+        saving={{
+          ...saving,
+          keepTheirs: () => {
+            const theirs = (saving.clash?.theirs.quilt as KeptQuilt | null) ?? begun(first);
+            setQuilt(theirs);
+            keepTheirs(theirs);
+          },
         }}
-        onKeepMine={saving.keepMine}
-      >
-        {project.name} was changed after you opened it here. Nothing has been saved over it.
-      </ClashDialog>
+      />
     </>
   );
 }

@@ -105,7 +105,7 @@ function Group({ group, kinds, tools, drawer }: GroupProps) {
             }
             more={<Also stored={stored} drawer={drawer} />}
             known={[kind.title, ...known(kind.fields, stored.tool, ["id", "name"])]}
-            onRemove={() => void drawer.remove(stored)}
+            onRemove={() => drawer.remove(stored)}
             form={(close) => (
               <ToolForm
                 kinds={[kind]}
@@ -145,7 +145,7 @@ function Also({ stored, drawer }: { stored: StoredTool; drawer: Drawer }) {
         type="button"
         className="button"
         aria-label={`Retire ${name}`}
-        onClick={() => void drawer.retire(stored, true)}
+        onClick={() => drawer.retire(stored, true)}
       >
         Retire
       </button>
@@ -167,7 +167,7 @@ function Retired({ tools, drawer }: { tools: StoredTool[]; drawer: Drawer }) {
               type="button"
               className="button"
               aria-label={`Use ${stored.tool.name} again`}
-              onClick={() => void drawer.retire(stored, false)}
+              onClick={() => drawer.retire(stored, false)}
             >
               Use again
             </button>

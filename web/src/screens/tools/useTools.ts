@@ -1,5 +1,5 @@
 import { api, type StoredTool, type ToolDocument } from "../../api/client";
-import { type Store, useStored } from "../../parts/useStored";
+import { type Store, useStored } from "../../saving/useStored";
 
 const DRAWER: Store<StoredTool, ToolDocument> = {
   key: "tools",

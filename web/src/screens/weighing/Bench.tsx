@@ -8,7 +8,6 @@ import { Notice } from "../../parts/Notice";
 import { useKeys } from "../../parts/useKeys";
 import { useLight } from "../../parts/useLight";
 import { Beam } from "./Beam";
-import { ConflictDialog } from "./ConflictDialog";
 import { Head } from "./Head";
 import { KeyList } from "./KeyList";
 import { MethodTable } from "./MethodTable";
@@ -16,20 +15,17 @@ import { Order } from "./Order";
 import { PickLine } from "./PickLine";
 import { Priorities } from "./Priorities";
 import { same, sidesOf } from "./unitDocument";
-import { usePicking } from "./usePicking";
-import { useUnitChanges } from "./useUnitChanges";
+import type { Units } from "./useUnits";
 import { useWanted } from "./useWanted";
 import { useWeighing } from "./useWeighing";
 
-type Props = { project: Project; unit: Unit };
+type Props = { project: Project; unit: Unit; units: Units };
 
 /** The weighing: what is wanted, the beam with the tools' marks, and the methods side by side. */
-export function Bench({ project, unit }: Props) {
+export function Bench({ project, unit, units }: Props) {
   const wanted = useWanted(unit, project.priorities);
   const weighing = useWeighing(project, unit, wanted);
-  const picking = usePicking(project, unit, wanted.restore);
-  const changing = useUnitChanges(project, () => wanted.restore(null));
-  const undo = () => (changing.done ? void changing.undo() : picking.undo());
+  const { saving } = units;
   const navigate = useNavigate();
   const [light, turnLight] = useLight();
   const [keysShown, showKeys] = useState(false);
@@ -42,14 +38,14 @@ export function Bench({ project, unit }: Props) {
     if (written && at && written !== at) change({ finished: written });
   }, [written, at, change]);
 
-  const pick = (method: Method) => {
-    changing.forget();
-    picking.pick(method.method, answer?.unit ?? wanted.spec, `Picked ${method.title ?? method.method}`);
-  };
-  const unpick = () => {
-    changing.forget();
-    picking.unpick("Removed the pick");
-  };
+  const pick = (method: Method) =>
+    units.pick(
+      unit,
+      method.method,
+      answer?.unit ?? wanted.spec,
+      `Picked ${method.title ?? method.method} for ${unit.label}`,
+    );
+  const unpick = () => units.unpick(unit, `Removed the pick of ${unit.label}`);
   const toggleFocused = () => {
     const focused =
       document.activeElement?.closest<HTMLElement>("[data-method]")?.dataset.method ?? wanted.open;
@@ -76,8 +72,9 @@ export function Bench({ project, unit }: Props) {
     j: () => void navigate("/projects"),
     l: () => document.querySelector<HTMLElement>(".unit-list-open")?.click(),
     p: toggleFocused,
-    "ctrl+z": undo,
-    u: undo,
+    "ctrl+z": saving.undo,
+    "ctrl+y": saving.redo,
+    u: saving.undo,
     e: () => document.querySelector<HTMLElement>(".change-unit")?.click(),
     d: turnLight,
     "?": () => showKeys(true),
@@ -105,14 +102,13 @@ export function Bench({ project, unit }: Props) {
               size={size}
               answer={answer}
               error={error}
-              changing={changing}
+              units={units}
             />
             <PickLine
               unit={unit}
               weighed={fresh ? answer?.unit : undefined}
               wanted={wanted}
-              picking={picking}
-              changing={changing}
+              saving={saving}
               next={project.next}
             />
             {answer?.beam ? (
@@ -134,7 +130,7 @@ export function Bench({ project, unit }: Props) {
                 answer={answer}
                 wanted={wanted}
                 stale={!fresh}
-                busy={picking.saving.isPending}
+                busy={saving.pending}
                 onPick={pick}
                 onUnpick={unpick}
               />
@@ -143,7 +139,6 @@ export function Bench({ project, unit }: Props) {
             )}
           </main>
           <KeyList open={keysShown} onOpenChange={showKeys} />
-          <ConflictDialog picking={picking} unit={unit} />
         </div>
       </MeasuresContext>
     </MeasureContext>

@@ -3,65 +3,54 @@ import { Dialog } from "radix-ui";
 import { useState } from "react";
 
 import type { Kind, Project, Unit, UnitChanges } from "../../api/client";
-import { ClashDialog } from "../../parts/ClashDialog";
 import { Hint } from "../../parts/Hint";
 import { useKinds } from "../../parts/useKinds";
 import { UnitForm } from "./UnitForm";
-import type { UnitChanging } from "./useUnitChanges";
+import type { Units } from "./useUnits";
 
-type Props = { project: Project; unit: Unit; changing: UnitChanging };
+type Props = { project: Project; unit: Unit; units: Units };
 
 /** What the units are for, how many, how large and of which fabric, changed for good; or all of them taken away. */
-export function ChangeUnit({ project, unit, changing }: Props) {
+export function ChangeUnit({ project, unit, units }: Props) {
   const [open, setOpen] = useState(false);
   const kind = useKinds().data?.kinds.find((one) => one.kind === unit.unit.kind);
   const close = () => setOpen(false);
   return (
-    <>
-      <Dialog.Root open={open} onOpenChange={setOpen}>
-        <Hint text="Change or remove these units" keys="E">
-          <Dialog.Trigger
-            className="icon-button change-unit"
-            aria-label="Change these units"
-            disabled={!kind}
-          >
-            <Pencil size={16} />
-          </Dialog.Trigger>
-        </Hint>
-        <Dialog.Portal>
-          <Dialog.Overlay className="overlay" />
-          <Dialog.Content className="dialog dialog-wide" aria-describedby={undefined}>
-            <Dialog.Title>Change {unit.label}</Dialog.Title>
-            {kind && (
-              <UnitForm
-                project={project}
-                kinds={[]}
-                first={asItIs(kind, unit)}
-                label={unit.label}
-                fabrics={unit.fabrics}
-                does="Change"
-                onSave={(changes: UnitChanges) => changing.change(unit, changes).then(close)}
+    <Dialog.Root open={open} onOpenChange={setOpen}>
+      <Hint text="Change or remove these units" keys="E">
+        <Dialog.Trigger className="icon-button change-unit" aria-label="Change these units" disabled={!kind}>
+          <Pencil size={16} />
+        </Dialog.Trigger>
+      </Hint>
+      <Dialog.Portal>
+        <Dialog.Overlay className="overlay" />
+        <Dialog.Content className="dialog dialog-wide" aria-describedby={undefined}>
+          <Dialog.Title>Change {unit.label}</Dialog.Title>
+          {kind && (
+            <UnitForm
+              project={project}
+              kinds={[]}
+              first={asItIs(kind, unit)}
+              label={unit.label}
+              fabrics={unit.fabrics}
+              does="Change"
+              onSave={(changes: UnitChanges) => units.change(unit, changes).then(close)}
+            >
+              <button
+                type="button"
+                className="button take-away"
+                onClick={() => {
+                  units.takeAway(unit);
+                  close();
+                }}
               >
-                <button
-                  type="button"
-                  className="button take-away"
-                  onClick={() => void changing.takeAway(unit).then(close)}
-                >
-                  Remove
-                </button>
-              </UnitForm>
-            )}
-          </Dialog.Content>
-        </Dialog.Portal>
-      </Dialog.Root>
-      <ClashDialog
-        open={changing.clash !== null}
-        onKeepTheirs={changing.keepTheirs}
-        onKeepMine={changing.keepMine}
-      >
-        {unit.label} was changed after you opened it here. Nothing has been saved over it.
-      </ClashDialog>
-    </>
+                Remove
+              </button>
+            </UnitForm>
+          )}
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
   );
 }
 

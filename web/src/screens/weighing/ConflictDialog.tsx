@@ -1,37 +1,30 @@
 import type { Unit, UnitDocument } from "../../api/client";
-import { ClashDialog } from "../../parts/ClashDialog";
+import { ClashDialog } from "../../saving/ClashDialog";
 import { UnitWords } from "./UnitWords";
-import type { Picking } from "./usePicking";
+import type { PickChange, Units } from "./useUnits";
 
 /** Two windows changed one unit: what each says, and which is to stand. */
-export function ConflictDialog({ picking, unit }: { picking: Picking; unit: Unit }) {
-  const { conflict } = picking;
-  const versions = conflict && (
+export function ConflictDialog({ saving }: { saving: Units["saving"] }) {
+  const { clash } = saving;
+  const choice = clash && (clash.change as PickChange).choice;
+  const theirs = clash?.theirs as Unit | undefined;
+  const versions = choice && theirs && (
     <dl className="versions">
       <div>
         <dt>Saved there</dt>
         <dd>
-          <Version spec={conflict.theirs.unit} method={conflict.theirs.pick?.method ?? null} />
+          <Version spec={theirs.unit} method={theirs.pick?.method ?? null} />
         </dd>
       </div>
       <div>
         <dt>Yours</dt>
         <dd>
-          <Version spec={conflict.mine.spec} method={conflict.mine.method} />
+          <Version spec={choice.spec} method={choice.method} />
         </dd>
       </div>
     </dl>
   );
-  return (
-    <ClashDialog
-      open={conflict !== null}
-      details={versions}
-      onKeepTheirs={picking.keepTheirs}
-      onKeepMine={picking.keepMine}
-    >
-      {unit.label} was changed after you opened it here. Nothing has been saved over it.
-    </ClashDialog>
-  );
+  return <ClashDialog saving={saving} name={theirs?.label ?? "This unit"} details={versions} />;
 }
 
 function Version({ spec, method }: { spec: UnitDocument; method: string | null }) {

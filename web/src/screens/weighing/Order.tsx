@@ -7,7 +7,7 @@ import { EntryField } from "../../parts/EntryField";
 import { told } from "../../parts/measures";
 import { Sides } from "./UnitWords";
 import type { Wanted } from "./useWanted";
-import type { UnitChanging } from "./useUnitChanges";
+import type { Units } from "./useUnits";
 import { fabricOf } from "./useWeighing";
 
 type Props = {
@@ -18,11 +18,11 @@ type Props = {
   size: string;
   answer: WeighAnswer | undefined;
   error: ApiError | null;
-  changing: UnitChanging;
+  units: Units;
 };
 
 /** What is wanted, as a sentence with two numbers to fill in. */
-export function Order({ project, unit, wanted, size, answer, error, changing }: Props) {
+export function Order({ project, unit, wanted, size, answer, error, units }: Props) {
   const drawing = answer?.drawing;
   const sizeError = error?.at("/at") ?? error?.at("/unit/finished");
   return (
@@ -55,7 +55,7 @@ export function Order({ project, unit, wanted, size, answer, error, changing }: 
           <Sides sides={drawing.sides} />
         </span>
       )}
-      <ChangeUnit project={project} unit={unit} changing={changing} />
+      <ChangeUnit project={project} unit={unit} units={units} />
       <span className="order-seam">
         <span className="quiet">seam allowance</span> <FinishedLine length={project.seam_allowance} />
       </span>

@@ -1,36 +1,28 @@
 import { Pin as PinIcon } from "lucide-react";
 
 import type { Unit, UnitDocument } from "../../api/client";
-import { UndoLine } from "./UndoLine";
+import { SavingLine } from "../../saving/SavingLine";
+import type { Saving } from "../../saving/useSaving";
 import { UnitWords } from "./UnitWords";
 import { same } from "./unitDocument";
-import type { Picking } from "./usePicking";
-import type { UnitChanging } from "./useUnitChanges";
 import type { Wanted } from "./useWanted";
 
 type Props = {
   unit: Unit;
   weighed: UnitDocument | undefined;
   wanted: Wanted;
-  picking: Picking;
-  changing: UnitChanging;
+  saving: Saving;
   /** What is next for the project. */
   next: string;
 };
 
 /** How the pick stands: made, at another size than the fence, being saved, not saved, or undoable. */
-export function PickLine({ unit, weighed, wanted, picking, changing, next }: Props) {
-  const said = changing.done?.said ?? (picking.saving.isPending ? undefined : picking.undoable?.said);
+export function PickLine({ unit, weighed, wanted, saving, next }: Props) {
   return (
     <div className="pick-line" role="status">
       <Standing unit={unit} weighed={weighed} wanted={wanted} />
-      <Saving picking={picking} />
       <span className="quiet head-next">Next for the project: {next}.</span>
-      <UndoLine
-        said={said}
-        trouble={changing.trouble}
-        onUndo={() => (changing.done ? void changing.undo() : picking.undo())}
-      />
+      <SavingLine saving={saving} />
     </div>
   );
 }
@@ -51,23 +43,6 @@ function Standing({ unit, weighed, wanted }: Pick<Props, "unit" | "weighed" | "w
       )}
     </span>
   );
-}
-
-function Saving({ picking }: { picking: Picking }) {
-  const { saving } = picking;
-  if (saving.isPending && saving.failureReason)
-    return <span className="field-error">{saving.failureReason.message} Trying again…</span>;
-  if (saving.isPending) return <span className="quiet">Saving…</span>;
-  if (saving.isError && !picking.conflict)
-    return (
-      <span role="alert" className="field-error">
-        Not saved: {saving.error.message}{" "}
-        <button type="button" className="link-button" onClick={() => saving.mutate(saving.variables)}>
-          Try again
-        </button>
-      </span>
-    );
-  return null;
 }
 
 function titleOf(method: string): string {

@@ -1,9 +1,11 @@
-import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { useQueryClient } from "@tanstack/react-query";
 import { Slider } from "radix-ui";
-import { useState } from "react";
 
-import { api, ApiError, type Maker, type Project, type Weights } from "../../api/client";
+import { api, type Maker, type Project, type Weights } from "../../api/client";
 import { Hint } from "../../parts/Hint";
+import { ClashDialog } from "../../saving/ClashDialog";
+import { Unsaved } from "../../saving/SavingLine";
+import { type Change, useSaving } from "../../saving/useSaving";
 import type { Wanted } from "./useWanted";
 
 /** What a maker may set store by, as it stands on a slider. */
@@ -23,7 +25,6 @@ function words(weight: number): string {
 }
 
 type Props = { project: Project; wanted: Wanted };
-type Keeping = { weights: Weights; undoing: boolean };
 
 /** Sliders for what counts: the methods are put in order again as they move. */
 export function Priorities({ project, wanted }: Props) {
@@ -59,71 +60,63 @@ export function Priorities({ project, wanted }: Props) {
 
 /** What stands on the sliders can be kept as the maker's own, or put back to it. */
 function Keep({ project, wanted }: Props) {
-  const keeping = useKeeping(project, () => wanted.weigh(null));
-  const clash = keeping.error instanceof ApiError && keeping.error.status === 409;
-  if (!wanted.weighed)
-    return (
-      <span className="priorities-keep quiet">
-        as saved
-        {keeping.before && (
-          <button type="button" className="link-button" onClick={keeping.undo}>
-            Undo
-          </button>
-        )}
-      </span>
-    );
+  const { saving, keep } = useKeeping(project, () => wanted.weigh(null));
   return (
     <span className="priorities-keep">
-      <Hint text="Save these for every unit">
-        <button
-          type="button"
-          className="link-button"
-          disabled={keeping.isPending}
-          onClick={() => keeping.keep(wanted.weights)}
-        >
-          {clash ? "Save anyway" : "Save"}
-        </button>
-      </Hint>
-      <button type="button" className="link-button" onClick={() => wanted.weigh(null)}>
-        Reset
-      </button>
-      {keeping.isError && <span className="field-error">{keeping.error.message}</span>}
+      {wanted.weighed ? (
+        <>
+          <Hint text="Save these for every unit">
+            <button
+              type="button"
+              className="link-button"
+              disabled={saving.pending}
+              onClick={() => keep(wanted.weights)}
+            >
+              Save
+            </button>
+          </Hint>
+          <button type="button" className="link-button" onClick={() => wanted.weigh(null)}>
+            Reset
+          </button>
+        </>
+      ) : (
+        <>
+          <span className="quiet">as saved</span>
+          {saving.canUndo && (
+            <button type="button" className="link-button" onClick={saving.undo}>
+              Undo
+            </button>
+          )}
+        </>
+      )}
+      <Unsaved saving={saving} />
+      <ClashDialog saving={saving} name="What matters to you" />
     </span>
   );
 }
 
-// What stood before can be brought back. Saved over the version that this window saw; after a clash, over what was found there.
+/** What a maker sets store by, with the version of what is known of her. */
+type Kept = Pick<Maker, "lock_version" | "priorities" | "profile">;
+
+// What the project knows of its maker is saved over; what stood before can be brought back.
 function useKeeping(project: Project, onKept: () => void) {
   const queries = useQueryClient();
-  const [before, setBefore] = useState<Weights | null>(null);
-  const show = (maker: Maker) =>
+  const key = ["project", String(project.id)];
+  const saving = useSaving<Kept>("priorities", ({ lock_version, priorities, profile }) =>
     queries.setQueryData<Project>(
-      ["project", String(project.id)],
-      (before) =>
-        before && {
-          ...before,
-          profile: maker.profile,
-          priorities: maker.priorities,
-          maker_version: maker.lock_version,
-        },
-    );
-  const keeping = useMutation({
-    mutationFn: ({ weights }: Keeping) =>
-      api.changeMaker({ lock_version: project.maker_version, priorities: weights }),
-    onSuccess: (maker, { undoing }) => {
-      queries.setQueryData(["maker"], maker);
-      setBefore(undoing ? null : project.priorities);
-      show(maker);
-      onKept();
+      key,
+      (before) => before && { ...before, maker_version: lock_version, priorities, profile },
+    ),
+  );
+  const kept = (weights: Weights): Change<Kept> => ({
+    said: "Saved what matters",
+    over: () => {
+      const known = queries.getQueryData<Project>(key) ?? project;
+      return { ...known, lock_version: known.maker_version };
     },
-    onError: (error) => {
-      if (error instanceof ApiError && error.current) show(error.current as Maker);
-    },
+    save: ({ lock_version }) => api.changeMaker({ lock_version, priorities: weights }),
+    then: onKept,
+    back: (_, { priorities }) => kept(priorities),
   });
-  return {
-    ...keeping,
-    before,
-    keep: (weights: Weights) => keeping.mutate({ weights, undoing: false }),
-    undo: () => before && keeping.mutate({ weights: before, undoing: true }),
-  };
+  return { saving, keep: (weights: Weights) => saving.start(kept(weights)) };
 }

@@ -6,20 +6,34 @@ import { api, type Project } from "../../api/client";
 import { Weaves } from "../../drawing/Weaves";
 import { LAST_PROJECT } from "../../parts/useAtWork";
 import { Notice } from "../../parts/Notice";
+import { SavingLine } from "../../saving/SavingLine";
 import { AddUnit } from "./AddUnit";
 import { Bench } from "./Bench";
-import { UndoLine } from "./UndoLine";
-import { useUnitChanges } from "./useUnitChanges";
+import { ConflictDialog } from "./ConflictDialog";
+import { type Units, useUnits } from "./useUnits";
 
 /** The weighing of one unit: its address says which. */
 export function WeighingScreen() {
   const { projectId = "", unitId = "" } = useParams();
   const project = useQuery({ queryKey: ["project", projectId], queryFn: () => api.project(projectId) });
   useEffect(() => window.localStorage.setItem(LAST_PROJECT, projectId), [projectId]);
-  const unit = project.data?.units.find((one) => String(one.id) === unitId);
   if (!project.data) return <Opening error={project.error ?? project.failureReason} />;
-  if (!unit) return <NoUnit project={project.data} />;
-  return <Bench key={unit.id} project={project.data} unit={unit} />;
+  return <Opened key={projectId} project={project.data} unitId={unitId} />;
+}
+
+function Opened({ project, unitId }: { project: Project; unitId: string }) {
+  const units = useUnits(project);
+  const unit = project.units.find((one) => String(one.id) === unitId);
+  return (
+    <>
+      {unit ? (
+        <Bench key={unit.id} project={project} unit={unit} units={units} />
+      ) : (
+        <NoUnit project={project} units={units} />
+      )}
+      <ConflictDialog saving={units.saving} />
+    </>
+  );
 }
 
 function Opening({ error }: { error: Error | null }) {
@@ -30,9 +44,8 @@ function Opening({ error }: { error: Error | null }) {
   );
 }
 
-function NoUnit({ project }: { project: Project }) {
+function NoUnit({ project, units }: { project: Project; units: Units }) {
   const first = project.units[0];
-  const changing = useUnitChanges(project, () => undefined);
   return (
     <main className="middle">
       <h1>{first ? "This unit is not in the project" : `${project.name} has no units yet`}</h1>
@@ -45,11 +58,9 @@ function NoUnit({ project }: { project: Project }) {
           <Weaves fabrics={project.fabrics} />
           <p>Add one first: what it is for, how many, which finished size, and of which fabric.</p>
           <AddUnit project={project} labelled />
-          <UndoLine
-            said={changing.done?.said}
-            trouble={changing.trouble}
-            onUndo={() => void changing.undo()}
-          />
+          <div className="pick-line" role="status">
+            <SavingLine saving={units.saving} />
+          </div>
         </>
       )}
     </main>
