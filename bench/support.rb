@@ -25,6 +25,6 @@ module Bench
   # Prints a figure, what is aimed at, and the ratio: under 1 is good.
   def self.report(what, figure, aim, unit)
     puts format("%-52<what>s %9.2<figure>f %-3<unit>s aim %7.1<aim>f   ratio %.2<ratio>f",
-                what: what, figure: figure, unit: unit, aim: aim, ratio: figure / aim)
+                what: what, figure: figure, unit: unit, aim: aim, ratio: figure.fdiv(aim))
   end
 end

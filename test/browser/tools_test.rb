@@ -80,7 +80,7 @@ class ToolsScreenTest < BrowserCase
 
     assert_button "Change #{name}"
     assert_no_button "Undo"
-    assert_equal 1, @maker.tools.count { |one| one.document["name"] == name }
+    assert_equal(1, @maker.tools.count { |one| one.document["name"] == name })
     2.times { click_button "Redo" }
 
     assert_text "Removed Old faithful."

@@ -7,12 +7,14 @@ module OakenGauge
     # Of a product only what is linear is kept.
     #
     # @example
-    #   off = Linear.new(0.0, Numo::DFloat[1, 0])
-    #   (3 - (2 * off)).shares   # => [-2, 0]
+    #   off = Linear.new(0.0, { 0 => 1.0 })
+    #   (3 - (2 * off)).shares   # => { 0 => -2.0 }
     class Linear
+      NOTHING = {}.freeze
+
       # @return [Float] inches, with nothing off
       attr_reader :constant
-      # @return [Numo::DFloat, Float] one number for each error; one for all where none moves it
+      # @return [Hash{Integer => Float}] for each error that moves it, by its number: most are moved by a few of many
       attr_reader :shares
 
       def initialize(constant, shares)
@@ -20,43 +22,58 @@ module OakenGauge
         @shares = shares
       end
 
+      # Beside a plain number the errors stay as they are.
       # @return [Linear]
       def +(other)
-        told(other) { |number, moved| Linear.new(constant + number, shares + moved) }
+        return Linear.new(constant + other, shares) unless other.is_a?(Linear)
+
+        Linear.new(constant + other.constant, added(shares, other.shares, 1.0))
       end
 
       # @return [Linear]
       def -(other)
-        told(other) { |number, moved| Linear.new(constant - number, shares - moved) }
+        return Linear.new(constant - other, shares) unless other.is_a?(Linear)
+
+        Linear.new(constant - other.constant, added(shares, other.shares, -1.0))
       end
 
       # @return [Linear]
       def *(other)
-        told(other) { |number, moved| Linear.new(constant * number, (shares * number.to_f) + (moved * constant.to_f)) }
+        return Linear.new(constant * other, scaled(other)) unless other.is_a?(Linear)
+
+        Linear.new(constant * other.constant, added(scaled(other.constant), other.shares, constant.to_f))
       end
 
       # @return [Linear]
       def /(other)
-        told(other) do |number, moved|
-          quotient = constant / number
-          Linear.new(quotient, (shares - (moved * quotient.to_f)) / number.to_f)
-        end
+        return Linear.new(constant / other, scaled(1.0 / other)) unless other.is_a?(Linear)
+
+        quotient = constant / other.constant
+        Linear.new(quotient, added(scaled(1.0 / other.constant), other.shares, -quotient.to_f / other.constant))
       end
 
       # @return [Linear]
       def -@
-        Linear.new(-constant, -shares)
+        Linear.new(-constant, scaled(-1.0))
       end
 
       # @return [Array(Linear, Linear)] a number before it as one that nothing moves
       def coerce(number)
-        [Linear.new(number, 0.0), self]
+        [Linear.new(number, NOTHING), self]
       end
 
       private
 
-      def told(other)
-        other.is_a?(Linear) ? yield(other.constant, other.shares) : yield(other, 0.0)
+      def scaled(factor)
+        factor = factor.to_f
+        shares.transform_values { |share| share * factor }
+      end
+
+      # So many times the others beside its own.
+      def added(own, others, times)
+        sum = own.dup
+        others.each { |error, share| sum[error] = (sum[error] || 0.0) + (times * share) }
+        sum
       end
     end
   end

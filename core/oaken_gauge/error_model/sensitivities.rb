@@ -1,7 +1,5 @@
 # frozen_string_literal: true
 
-require "numo/narray"
-
 module OakenGauge
   module ErrorModel
     # How much each measure of a unit moves for each error, inches for an inch: the unit is made once with errors that
@@ -56,7 +54,7 @@ module OakenGauge
 
         # Each moves itself, and nothing else.
         def errors(count)
-          Array.new(count) { |i| Construction::Linear.new(0.0, Numo::DFloat.zeros(count).tap { |shares| shares[i] = 1.0 }) }
+          Array.new(count) { |i| Construction::Linear.new(0.0, { i => 1.0 }) }
         end
 
         # A measure that nothing moves is a plain number. Rounded well above what the middle of the fabric adds
@@ -64,7 +62,7 @@ module OakenGauge
         def read(measure, count)
           return [0.0] * count unless measure.is_a?(Construction::Linear)
 
-          (Numo::DFloat.zeros(count) + measure.shares).to_a.map { |share| share.round(6) }
+          Array.new(count) { |i| measure.shares.fetch(i, 0.0).round(6) }
         end
       end
     end

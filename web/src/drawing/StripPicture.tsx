@@ -8,6 +8,7 @@ type Point = number[];
 export function StripPicture({ drawing, fabric, scale, label }: Props) {
   const [height = 0, length = 0] = drawing.size;
   const place = ([x = 0, y = 0]: Point) => `${x * scale},${(height - y) * scale}`;
+  const line = (points: Point[]) => `M${points.map(place).join("L")}`;
   return (
     <svg
       role="img"
@@ -19,12 +20,13 @@ export function StripPicture({ drawing, fabric, scale, label }: Props) {
     >
       <rect width={length * scale} height={height * scale} fill="url(#waste)" />
       {drawing.offcut && <Offcut box={drawing.offcut} height={height} scale={scale} />}
-      {drawing.outlines.map((outline, i) => (
-        <polygon key={i} points={outline.map(place).join(" ")} fill={fillOf(fabric)} className="cut-edge" />
-      ))}
-      {drawing.marks.map((line, i) => (
-        <polyline key={i} points={line.map(place).join(" ")} className="chalk-line" />
-      ))}
+      {/* All pieces as one shape: a picture of many is drawn anew at every stop of the fence. */}
+      <path
+        d={drawing.outlines.map((outline) => `${line(outline)}Z`).join("")}
+        fill={fillOf(fabric)}
+        className="cut-edge"
+      />
+      {drawing.marks.length > 0 && <path d={drawing.marks.map(line).join("")} className="chalk-line" />}
       <rect width={length * scale} height={height * scale} className="fabric-edge" />
     </svg>
   );

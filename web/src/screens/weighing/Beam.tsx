@@ -1,10 +1,10 @@
 import { Slider } from "radix-ui";
-import { useLayoutEffect, useRef, useState } from "react";
+import { memo, useCallback, useLayoutEffect, useRef, useState } from "react";
 
 import type { Beam as BeamScale } from "../../api/client";
 import { FinishedSize } from "../../parts/Sizes";
 import { spoken } from "../../parts/lengths";
-import { BeamRow } from "./BeamRow";
+import { BeamRow, type Place } from "./BeamRow";
 
 type Props = { beam: BeamScale; finished: string; onSlide: (finished: string) => void };
 
@@ -19,7 +19,11 @@ export function Beam({ beam, finished, onSlide }: Props) {
   const folded = beam.rows.length - rows.length;
   const last = beam.stops.length - 1;
   const along = Math.max(1, width - 2 * INSET);
-  const place = (inches: number) => INSET + ((inches - beam.from) / (beam.to - beam.from)) * along;
+  const { from, to } = beam;
+  const place = useCallback(
+    (inches: number) => INSET + ((inches - from) / (to - from)) * along,
+    [from, to, along],
+  );
   const stop = beam.stops.indexOf(finished);
   const standing = stop >= 0 ? stop : ((beam.at - beam.from) / (beam.to - beam.from)) * last;
   const fence = INSET + (standing / last) * along;
@@ -32,7 +36,7 @@ export function Beam({ beam, finished, onSlide }: Props) {
       </div>
       <div className="beam" ref={box}>
         <svg width="100%" height="52" aria-hidden="true">
-          <Scale beam={beam} place={place} />
+          <Scale ticks={beam.ticks} place={place} />
         </svg>
         <Slider.Root
           className="fence-track"
@@ -96,8 +100,8 @@ function mattering(rows: BeamScale["rows"]): BeamScale["rows"] {
   return rows.filter((row) => first.includes(row));
 }
 
-function Scale({ beam, place }: { beam: BeamScale; place: (inches: number) => number }) {
-  return beam.ticks.map(({ at, number, half }) => (
+const Scale = memo(function Scale({ ticks, place }: { ticks: BeamScale["ticks"]; place: Place }) {
+  return ticks.map(({ at, number, half }) => (
     <g key={at}>
       <line
         x1={place(at)}
@@ -113,7 +117,7 @@ function Scale({ beam, place }: { beam: BeamScale; place: (inches: number) => nu
       )}
     </g>
   ));
-}
+});
 
 function useWidth(): [React.RefObject<HTMLDivElement | null>, number] {
   const box = useRef<HTMLDivElement>(null);

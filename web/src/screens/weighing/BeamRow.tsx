@@ -1,12 +1,17 @@
+import { memo } from "react";
+
 import type { BeamRow as Row } from "../../api/client";
 import { Fraction } from "../../parts/Fraction";
 import { PrintedNumber } from "../../parts/Sizes";
+
+/** Where on the beam so many inches stand, in pixels. */
+export type Place = (inches: number) => number;
 
 type Props = {
   row: Row;
   /** Whether the tool has other rows too, so that it must be said which of its sides this is. */
   oneOfMany: boolean;
-  place: (inches: number) => number;
+  place: Place;
   fence: number;
 };
 
@@ -32,18 +37,7 @@ export function BeamRow({ row, oneOfMany, place, fence }: Props) {
         <span className="quiet truncate">{oneOfMany && side ? `${side}, ${row.reads}` : reads}</span>
       </div>
       <div className="beam-row-marks">
-        <svg width="100%" height="26" aria-hidden="true">
-          {row.marks.map((mark) => (
-            <line
-              key={mark.at}
-              x1={place(mark.at)}
-              x2={place(mark.at)}
-              y1={mark.main ? 3 : 9}
-              y2={mark.main ? 23 : 17}
-              className={mark.main ? "mark mark-main" : "mark"}
-            />
-          ))}
-        </svg>
+        <Marks marks={row.marks} place={place} />
         {row.locked !== null && (
           <span className="lock" style={{ "--fence": `${fence}px` } as React.CSSProperties}>
             <span className="sr-only">
@@ -58,6 +52,24 @@ export function BeamRow({ row, oneOfMany, place, fence }: Props) {
     </div>
   );
 }
+
+/** They stay where they are while the fence moves. */
+const Marks = memo(function Marks({ marks, place }: { marks: Row["marks"]; place: Place }) {
+  return (
+    <svg width="100%" height="26" aria-hidden="true">
+      {marks.map((mark) => (
+        <line
+          key={mark.at}
+          x1={place(mark.at)}
+          x2={place(mark.at)}
+          y1={mark.main ? 3 : 9}
+          y2={mark.main ? 23 : 17}
+          className={mark.main ? "mark mark-main" : "mark"}
+        />
+      ))}
+    </svg>
+  );
+});
 
 function Gaps({ gaps }: { gaps: string[] }) {
   if (gaps.length === 0) return <span className="quiet">no mark</span>;

@@ -7,9 +7,11 @@ import { INCHES, MeasureContext, MeasuresContext } from "../../parts/measures";
 import { Notice } from "../../parts/Notice";
 import { useKeys } from "../../parts/useKeys";
 import { useLight } from "../../parts/useLight";
+import { useStable } from "../../parts/useStable";
 import { Beam } from "./Beam";
 import { Head } from "./Head";
 import { KeyList } from "./KeyList";
+import { BusyContext } from "./MethodRow";
 import { MethodTable } from "./MethodTable";
 import { Order } from "./Order";
 import { PickLine } from "./PickLine";
@@ -17,6 +19,7 @@ import { Priorities } from "./Priorities";
 import { same, sidesOf } from "./unitDocument";
 import type { Units } from "./useUnits";
 import { useWanted } from "./useWanted";
+import { useWhichLine } from "./useWhichLine";
 import { useWeighing } from "./useWeighing";
 
 type Props = { project: Project; unit: Unit; units: Units };
@@ -28,6 +31,7 @@ export function Bench({ project, unit, units }: Props) {
   const { saving } = units;
   const navigate = useNavigate();
   const [light, turnLight] = useLight();
+  const turn = useStable(turnLight);
   const [keysShown, showKeys] = useState(false);
   const { answer, error, fresh, trouble } = weighing;
   const { at, change } = wanted;
@@ -38,14 +42,17 @@ export function Bench({ project, unit, units }: Props) {
     if (written && at && written !== at) change({ finished: written });
   }, [written, at, change]);
 
-  const pick = (method: Method) =>
+  const pick = useStable((method: Method) =>
     units.pick(
       unit,
       method.method,
       answer?.unit ?? wanted.spec,
       `Picked ${method.title ?? method.method} for ${unit.label}`,
-    );
-  const unpick = () => units.unpick(unit, `Removed the pick of ${unit.label}`);
+    ),
+  );
+  const unpick = useStable(() => units.unpick(unit, `Removed the pick of ${unit.label}`));
+  const slide = useStable((finished: string) => change({ finished }));
+  const showAllKeys = useStable(() => showKeys(true));
   const toggleFocused = () => {
     const focused =
       document.activeElement?.closest<HTMLElement>("[data-method]")?.dataset.method ?? wanted.open;
@@ -55,7 +62,7 @@ export function Bench({ project, unit, units }: Props) {
     else pick(method);
   };
 
-  const whichLine = `/which-line?${new URLSearchParams({ kind: unit.unit.kind, size, measure: project.measure })}`;
+  const whichLine = useWhichLine(project, unit);
   useKeys({
     f: () => focusOn(".fence"),
     c: () => focusOn("#count"),
@@ -85,14 +92,7 @@ export function Bench({ project, unit, units }: Props) {
       <MeasuresContext value={answer?.measures ?? INCHES}>
         <div className="bench">
           <Weaves fabrics={project.fabrics} />
-          <Head
-            project={project}
-            unit={unit}
-            light={light}
-            turnLight={turnLight}
-            showKeys={() => showKeys(true)}
-            whichLine={whichLine}
-          />
+          <Head project={project} unit={unit} light={light} turnLight={turn} showKeys={showAllKeys} />
           <main>
             <h1 className="sr-only">{unit.label}: methods</h1>
             <Order
@@ -111,29 +111,34 @@ export function Bench({ project, unit, units }: Props) {
               saving={saving}
               next={project.next}
             />
-            {answer?.beam ? (
-              <Beam beam={answer.beam} finished={size} onSlide={(finished) => wanted.change({ finished })} />
-            ) : (
-              <BeamWaiting />
-            )}
+            {answer?.beam ? <Beam beam={answer.beam} finished={size} onSlide={slide} /> : <BeamWaiting />}
             {project.put_aside.map((tool) => (
               <Notice key={tool.id} tone="alarm">
                 {tool.name} is put aside: its {tool.say}. Change the tool to use it again.
               </Notice>
             ))}
             {trouble && !error?.faults.length && <Notice tone="alarm">{trouble.message}</Notice>}
-            <Priorities project={project} wanted={wanted} />
+            <Priorities
+              project={project}
+              weights={wanted.weights}
+              weighed={wanted.weighed}
+              weigh={wanted.weigh}
+            />
             {answer ? (
-              <MethodTable
-                project={project}
-                unit={unit}
-                answer={answer}
-                wanted={wanted}
-                stale={!fresh}
-                busy={saving.pending}
-                onPick={pick}
-                onUnpick={unpick}
-              />
+              <section aria-label="Methods" className={fresh ? "methods" : "methods methods-stale"}>
+                <BusyContext value={saving.pending || !fresh}>
+                  <MethodTable
+                    project={project}
+                    unit={unit}
+                    answer={answer}
+                    sorting={wanted.sorting}
+                    open={wanted.open}
+                    change={change}
+                    onPick={pick}
+                    onUnpick={unpick}
+                  />
+                </BusyContext>
+              </section>
             ) : (
               !error && <Notice>Weighing the methods…</Notice>
             )}

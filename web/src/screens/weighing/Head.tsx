@@ -10,6 +10,7 @@ import {
   SwatchBook,
   ScanLine,
 } from "lucide-react";
+import { memo } from "react";
 import { Link, NavLink } from "react-router";
 
 import type { Project, Unit } from "../../api/client";
@@ -17,6 +18,7 @@ import { Hint } from "../../parts/Hint";
 import type { Light } from "../../parts/useLight";
 import { AddUnit } from "./AddUnit";
 import { UnitList } from "./UnitList";
+import { useWhichLine } from "./useWhichLine";
 
 type Props = {
   project: Project;
@@ -24,11 +26,10 @@ type Props = {
   light: Light;
   turnLight: () => void;
   showKeys: () => void;
-  /** Where this unit is laid under every tool. */ whichLine: string;
 };
 
 /** The project and its units, one a tab; a pin stands by those whose method is picked. */
-export function Head({ project, light, turnLight, showKeys, whichLine }: Props) {
+export const Head = memo(function Head({ project, unit, light, turnLight, showKeys }: Props) {
   return (
     <header className="head">
       <Link to="/projects" className="mark-name">
@@ -61,11 +62,7 @@ export function Head({ project, light, turnLight, showKeys, whichLine }: Props) 
             <LayoutGrid size={17} />
           </Link>
         </Hint>
-        <Hint text="Which line?" keys="I">
-          <Link to={whichLine} className="icon-button" aria-label="Which line?">
-            <ScanLine size={17} />
-          </Link>
-        </Hint>
+        <WhichLine project={project} unit={unit} />
         <Hint text="Your tools" keys="T">
           <Link to="/tools" className="icon-button" aria-label="Your tools">
             <Ruler size={17} />
@@ -93,5 +90,15 @@ export function Head({ project, light, turnLight, showKeys, whichLine }: Props) 
         </Hint>
       </span>
     </header>
+  );
+});
+
+function WhichLine({ project, unit }: { project: Project; unit: Unit }) {
+  return (
+    <Hint text="Which line?" keys="I">
+      <Link to={useWhichLine(project, unit)} className="icon-button" aria-label="Which line?">
+        <ScanLine size={17} />
+      </Link>
+    </Hint>
   );
 }

@@ -1,4 +1,5 @@
 import { ChevronRight, Pin, PinOff } from "lucide-react";
+import { createContext, memo, useContext } from "react";
 
 import type { Fabric, Method } from "../../api/client";
 import { PartsBar } from "../../drawing/PartsBar";
@@ -19,7 +20,6 @@ type Props = {
   picked: boolean;
   pickedHere: boolean;
   open: boolean;
-  busy: boolean;
   onOpen: () => void;
   onPick: () => void;
 };
@@ -50,7 +50,7 @@ export function MethodRow(props: Props) {
   );
 }
 
-function Figures({ method, scale, most, fabricOf, pickedHere, busy, onPick }: Props) {
+function Figures({ method, scale, most, fabricOf, pickedHere, onPick }: Props) {
   const strips = Object.entries(method.drawings ?? {});
   const { areaOf, area } = useTold();
   return (
@@ -88,21 +88,32 @@ function Figures({ method, scale, most, fabricOf, pickedHere, busy, onPick }: Pr
         <Assumed basis={method.effort?.basis} of="time" />
       </td>
       <td className="method-pick">
-        <Hint text={pickedHere ? "Remove the pick" : "Pick this method"} keys="P">
-          <button
-            type="button"
-            className={pickedHere ? "pick-button pick-button-on" : "pick-button"}
-            disabled={busy}
-            aria-pressed={pickedHere}
-            aria-label={`${pickedHere ? "Unpick" : "Pick"} ${method.title}`}
-            onClick={onPick}
-          >
-            {pickedHere ? <PinOff size={16} aria-hidden="true" /> : <Pin size={16} aria-hidden="true" />}
-            {pickedHere ? "Unpick" : "Pick"}
-          </button>
-        </Hint>
+        <PickButton title={method.title ?? ""} pickedHere={pickedHere} onPick={onPick} />
       </td>
     </>
+  );
+}
+
+/** Whether a pick has to wait: one is being saved, or the answer to the fence is not there yet. */
+export const BusyContext = createContext(false);
+
+type PickProps = { title: string; pickedHere: boolean; onPick: () => void };
+
+function PickButton({ title, pickedHere, onPick }: PickProps) {
+  return (
+    <Hint text={pickedHere ? "Remove the pick" : "Pick this method"} keys="P">
+      <button
+        type="button"
+        className={pickedHere ? "pick-button pick-button-on" : "pick-button"}
+        disabled={useContext(BusyContext)}
+        aria-pressed={pickedHere}
+        aria-label={`${pickedHere ? "Unpick" : "Pick"} ${title}`}
+        onClick={onPick}
+      >
+        {pickedHere ? <PinOff size={16} aria-hidden="true" /> : <Pin size={16} aria-hidden="true" />}
+        {pickedHere ? "Unpick" : "Pick"}
+      </button>
+    </Hint>
   );
 }
 
@@ -113,7 +124,7 @@ type StripProps = {
   fabric: Fabric | undefined;
 };
 
-function FirstStrip({ role, drawings, scale, fabric }: StripProps) {
+const FirstStrip = memo(function FirstStrip({ role, drawings, scale, fabric }: StripProps) {
   const [first] = drawings;
   if (!first) return null;
   const all = drawings.reduce((sum, drawing) => sum + drawing.repeats, 0);
@@ -123,7 +134,7 @@ function FirstStrip({ role, drawings, scale, fabric }: StripProps) {
       <span className="strip-count">×{all}</span>
     </span>
   );
-}
+});
 
 function Reasons({ method }: { method: Method }) {
   return (

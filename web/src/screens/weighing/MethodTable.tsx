@@ -1,4 +1,4 @@
-import { Fragment } from "react";
+import { Fragment, memo } from "react";
 
 import type { Method, Project, Unit, WeighAnswer } from "../../api/client";
 import { ScaleBar } from "../../drawing/ScaleBar";
@@ -14,9 +14,10 @@ type Props = {
   project: Project;
   unit: Unit;
   answer: WeighAnswer;
-  wanted: Wanted;
-  stale: boolean;
-  busy: boolean;
+  sorting: Sorting;
+  /** The method whose row is open. */
+  open: string | null;
+  change: Wanted["change"];
   onPick: (method: Method) => void;
   onUnpick: () => void;
 };
@@ -24,39 +25,40 @@ type Props = {
 /** Room for one fabric's strip in a row, in pixels. */
 const STRIP_ROOM = 112;
 
-/** The methods, a row each, all drawn to one scale. */
-export function MethodTable({ project, unit, answer, wanted, stale, busy, onPick, onUnpick }: Props) {
-  const methods = inOrder(answer.methods, wanted.sorting, unit.pick?.method);
+/** The methods, a row each, all drawn to one scale; drawn again only for another answer. */
+export const MethodTable = memo(function MethodTable(props: Props) {
+  const { project, unit, answer, sorting, open, change, onPick, onUnpick } = props;
+  const methods = inOrder(answer.methods, sorting, unit.pick?.method);
   const longest = Math.max(1, ...lengths(answer.methods));
   const most = Math.max(1, ...answer.methods.map((method) => method.waste?.consumed ?? 0));
   const scale = STRIP_ROOM / longest;
   const fabricFor = (role: string) => fabricOf(project, unit.fabrics[role]);
-  const sort = (sorting: Sorting) => wanted.change({ sort: sorting === "rank" ? null : sorting });
+  const sort = (by: Sorting) => change({ sort: by === "rank" ? null : by });
 
   return (
-    <section aria-label="Methods" className={stale ? "methods methods-stale" : "methods"}>
+    <>
       <table>
         <thead>
           <tr>
-            <SortHead sorting="rank" current={wanted.sorting} onSort={sort}>
+            <SortHead sorting="rank" current={sorting} onSort={sort}>
               Method
             </SortHead>
             <th scope="col">
               Fabric to scale <ScaleBar bar="long" scale={scale} />
             </th>
-            <SortHead sorting="fabric" current={wanted.sorting} onSort={sort}>
+            <SortHead sorting="fabric" current={sorting} onSort={sort}>
               Fabric used
             </SortHead>
-            <SortHead sorting="surplus" current={wanted.sorting} onSort={sort} numeric>
+            <SortHead sorting="surplus" current={sorting} onSort={sort} numeric>
               Extra units
             </SortHead>
-            <SortHead sorting="good" current={wanted.sorting} onSort={sort}>
+            <SortHead sorting="good" current={sorting} onSort={sort}>
               Accuracy
             </SortHead>
-            <SortHead sorting="alignments" current={wanted.sorting} onSort={sort} numeric>
+            <SortHead sorting="alignments" current={sorting} onSort={sort} numeric>
               Chances for error
             </SortHead>
-            <SortHead sorting="minutes" current={wanted.sorting} onSort={sort} numeric>
+            <SortHead sorting="minutes" current={sorting} onSort={sort} numeric>
               Minutes
             </SortHead>
             <th scope="col">
@@ -74,13 +76,12 @@ export function MethodTable({ project, unit, answer, wanted, stale, busy, onPick
                 most={most}
                 fabricOf={fabricFor}
                 picked={isPicked(unit, method)}
-                open={wanted.open === method.method}
-                busy={busy || stale}
-                onOpen={() => wanted.change({ open: wanted.open === method.method ? null : method.method })}
+                open={open === method.method}
+                onOpen={() => change({ open: open === method.method ? null : method.method })}
                 onPick={() => (isPicked(unit, method, answer) ? onUnpick() : onPick(method))}
                 pickedHere={isPicked(unit, method, answer)}
               />
-              {wanted.open === method.method && (
+              {open === method.method && (
                 <MethodDetail
                   method={method}
                   fabricOf={fabricFor}
@@ -94,9 +95,9 @@ export function MethodTable({ project, unit, answer, wanted, stale, busy, onPick
         </tbody>
       </table>
       <Legend />
-    </section>
+    </>
   );
-}
+});
 
 /** Whether it is the pick; with an answer, whether it was picked for just that unit. */
 function isPicked(unit: Unit, method: Method, answer?: WeighAnswer): boolean {

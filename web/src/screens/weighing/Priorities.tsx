@@ -1,5 +1,6 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { Slider } from "radix-ui";
+import { memo } from "react";
 
 import { api, type Maker, type Project, type Weights } from "../../api/client";
 import { Hint } from "../../parts/Hint";
@@ -24,12 +25,12 @@ function words(weight: number): string {
   return WORDS[Math.min(MOST, Math.round(weight))] ?? "";
 }
 
-type Props = { project: Project; wanted: Wanted };
+type Props = { project: Project } & Pick<Wanted, "weights" | "weighed" | "weigh">;
 
 /** Sliders for what counts: the methods are put in order again as they move. */
-export function Priorities({ project, wanted }: Props) {
-  const weights = wanted.weights;
-  const change = (name: string, weight: number) => wanted.weigh({ ...weights, [name]: weight });
+export const Priorities = memo(function Priorities(props: Props) {
+  const { weights, weigh } = props;
+  const change = (name: string, weight: number) => weigh({ ...weights, [name]: weight });
   return (
     <section className="priorities" aria-label="What matters">
       <h2 id="counts">What matters</h2>
@@ -53,29 +54,29 @@ export function Priorities({ project, wanted }: Props) {
           </Slider.Root>
         </div>
       ))}
-      <Keep project={project} wanted={wanted} />
+      <Keep {...props} />
     </section>
   );
-}
+});
 
 /** What stands on the sliders can be kept as the maker's own, or put back to it. */
-function Keep({ project, wanted }: Props) {
-  const { saving, keep } = useKeeping(project, () => wanted.weigh(null));
+function Keep({ project, weights, weighed, weigh }: Props) {
+  const { saving, keep } = useKeeping(project, () => weigh(null));
   return (
     <span className="priorities-keep">
-      {wanted.weighed ? (
+      {weighed ? (
         <>
           <Hint text="Save these for every unit">
             <button
               type="button"
               className="link-button"
               disabled={saving.pending}
-              onClick={() => keep(wanted.weights)}
+              onClick={() => keep(weights)}
             >
               Save
             </button>
           </Hint>
-          <button type="button" className="link-button" onClick={() => wanted.weigh(null)}>
+          <button type="button" className="link-button" onClick={() => weigh(null)}>
             Reset
           </button>
         </>

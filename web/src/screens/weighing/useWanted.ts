@@ -2,6 +2,7 @@ import { useCallback, useMemo } from "react";
 import { useSearchParams } from "react-router";
 
 import type { Count, Unit, UnitDocument, Weights } from "../../api/client";
+import { useStable } from "../../parts/useStable";
 import { sidesOf } from "./unitDocument";
 import { readWeights, writeWeights } from "./weights";
 
@@ -26,21 +27,19 @@ export type Wanted = {
 
 export function useWanted(unit: Unit, kept: Weights): Wanted {
   const [params, setParams] = useSearchParams();
-  const change = useCallback(
-    (changes: Record<string, string | null>) =>
-      setParams(
-        (before) => {
-          const after = new URLSearchParams(before);
-          for (const [key, value] of Object.entries(changes)) {
-            if (value === null) after.delete(key);
-            else after.set(key, value);
-          }
-          return after;
-        },
-        // At once, so that quick keys on the fence each start from where the last one left it.
-        { replace: true, flushSync: true },
-      ),
-    [setParams],
+  const change = useStable((changes: Record<string, string | null>) =>
+    setParams(
+      (before) => {
+        const after = new URLSearchParams(before);
+        for (const [key, value] of Object.entries(changes)) {
+          if (value === null) after.delete(key);
+          else after.set(key, value);
+        }
+        return after;
+      },
+      // At once, so that quick keys on the fence each start from where the last one left it.
+      { replace: true, flushSync: true },
+    ),
   );
   const spec = useMemo(
     () => ({ ...unit.unit, count: countIn(params, unit.unit.count) }),

@@ -1,5 +1,5 @@
-import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { useState } from "react";
+import { keepPreviousData, replaceEqualDeep, useQuery } from "@tanstack/react-query";
+import { useEffect, useRef, useState } from "react";
 
 import { api, ApiError, type Fabric, type Project, type Unit, type WeighAnswer } from "../../api/client";
 import type { Wanted } from "./useWanted";
@@ -25,13 +25,18 @@ export function useWeighing(project: Project, unit: Unit, wanted: Wanted): Weigh
     priorities: wanted.weights,
     fabrics: fabricsOf(project, unit),
   };
+  const before = useRef<WeighAnswer>(undefined);
   const query = useQuery({
     queryKey: ["weigh", unit.id, document],
-    queryFn: ({ signal }) => api.weigh(document, signal),
+    // What is as it was in the answer before stays the same object: it need not be drawn again.
+    queryFn: async ({ signal }) => replaceEqualDeep(before.current, await api.weigh(document, signal)),
     placeholderData: keepPreviousData,
     staleTime: Infinity,
     gcTime: 60_000,
   });
+  useEffect(() => {
+    before.current = query.data;
+  }, [query.data]);
   const [last, setLast] = useState<WeighAnswer>();
   if (query.data && query.data !== last) setLast(query.data);
   return {
