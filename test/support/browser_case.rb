@@ -82,9 +82,12 @@ class BrowserCase < ServerCase
     JS
   end
 
+  # What passes: words that are not there yet, and an element that the browser forgets as the address changes.
+  PASSING = [Capybara::ExpectationNotMet, Capybara::ElementNotFound, Ferrum::NodeNotFoundError].freeze
+
   # Waits until words are read out somewhere on the page, or in the row of a way.
   def assert_heard(words, title = nil)
-    page.document.synchronize(Capybara.default_max_wait_time, errors: [Capybara::ExpectationNotMet, Capybara::ElementNotFound]) do
+    page.document.synchronize(Capybara.default_max_wait_time, errors: PASSING) do
       said = heard(title ? way(title) : find("body"))
       raise Capybara::ExpectationNotMet, "no #{words.inspect} in: #{said}" unless said.include?(words)
     end

@@ -6,18 +6,27 @@ import type { Saving } from "./useSaving";
 
 /** How saving stands: under way, not done and why, or done, with its undoing. */
 export function SavingLine({ saving }: { saving: Saving }) {
+  const waits = saving.waitsFor ?? saving.clash;
+  return (
+    <span className="saving">
+      <Unsaved saving={saving} />
+      {!waits && <Saved saving={saving} />}
+    </span>
+  );
+}
+
+function Saved({ saving }: { saving: Saving }) {
+  const { pending, trouble, done } = saving;
   return (
     <>
-      <Unsaved saving={saving} />
-      {saving.pending && !saving.waitsFor && <span className="quiet">Saving…</span>}
-      {saving.done && !saving.pending && <span>{saving.done}.</span>}
+      {pending ? <span className="quiet">Saving…</span> : done && !trouble && <span>{done}.</span>}
       {saving.canUndo && (
-        <Turn text="Undo" keys="Ctrl Z" busy={saving.pending} onTurn={saving.undo}>
+        <Turn text="Undo" keys="Ctrl Z" busy={pending} onTurn={saving.undo}>
           <Undo2 size={15} aria-hidden="true" />
         </Turn>
       )}
       {saving.canRedo && (
-        <Turn text="Redo" keys="Ctrl Y" busy={saving.pending} onTurn={saving.redo}>
+        <Turn text="Redo" keys="Ctrl Y" busy={pending} onTurn={saving.redo}>
           <Redo2 size={15} aria-hidden="true" />
         </Turn>
       )}
@@ -48,12 +57,10 @@ type TurnProps = { text: string; keys: string; busy: boolean; onTurn: () => void
 
 function Turn({ text, keys, busy, onTurn, children }: TurnProps) {
   return (
-    <span className="undo">
-      <Hint text={text} keys={keys}>
-        <button type="button" className="link-button" disabled={busy} onClick={onTurn}>
-          {children} {text}
-        </button>
-      </Hint>
-    </span>
+    <Hint text={text} keys={keys}>
+      <button type="button" className="link-button" disabled={busy} onClick={onTurn}>
+        {children} {text}
+      </button>
+    </Hint>
   );
 }

@@ -18,6 +18,7 @@ const KEYS: [string, string][] = [
   ["B", "your fabric: add, change or remove one"],
   ["H", "your hands: what is assumed, what is measured"],
   ["Ctrl Z or U", "undo"],
+  ["Ctrl Y", "redo"],
   ["D", "light or dark"],
   ["?", "this list"],
 ];

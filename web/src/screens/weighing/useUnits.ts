@@ -13,12 +13,15 @@ export function useUnits(project: Project) {
   const queries = useQueryClient();
   const key = ["project", String(project.id)];
   const show = useShowing(project.id);
-  const put = (saved: Unit) =>
+  const put = async (saved: Unit) => {
+    // What was asked for before it was saved is out of date when it comes.
+    await queries.cancelQueries({ queryKey: key });
     queries.setQueryData<Project>(
       key,
       (before) =>
         before && { ...before, units: before.units.map((one) => (one.id === saved.id ? saved : one)) },
     );
+  };
   const saving = useSaving<Unit>(`project/${project.id}`, put);
 
   const units = () => queries.getQueryData<Project>(key)?.units ?? [];
@@ -93,6 +96,7 @@ function useShowing(projectId: number) {
     const there = `/projects/${projectId}/units/${unitId}`;
     if (pathname !== there) return navigate(there);
     const params = new URLSearchParams(search);
+    if (!FENCE.some((name) => params.has(name))) return;
     FENCE.forEach((name) => params.delete(name));
     await navigate({ pathname, search: params.toString() }, { replace: true });
   };
