@@ -32,7 +32,8 @@ class ProfileTest < CoreCase
 
     assert_equal(["exact", "3/16", "3/16", 2, "drawn_line", "open", "sky", "strip", true, true], read["choices"].map { |choice| choice["value"] })
     assert_equal([%w[either exact oversize narrow], nil, nil, [4, 2], %w[aid drawn_line], %w[to_side open], %w[either goose sky], %w[either finished strip], nil, nil],
-                 read["choices"].map { |choice| choice["options"] })
+                 read["choices"].map { |choice| choice["options"]&.map { |option| option["value"] } })
+    assert_equal "exact, sewn narrow, then trimmed", read["choices"].first["options"].last["label"]
   end
 
   def test_every_fault_at_once

@@ -151,7 +151,7 @@ class ViewTest < CoreCase
   def test_the_steps_add_up_to_the_figures
     OakenGauge.weigh(half_square("2", 24), view: true)["methods"].select { |method| method["feasible"] }.each do |method|
       assert_in_delta method["effort"]["minutes"], method["steps"].sum { |step| step["minutes"] }, 0.06, method["method"]
-      assert_equal method["cares"], method["steps"].filter_map { |step| step["care"] }.uniq
+      assert_equal method["cares"], OakenGauge::Methods::Cautions.of(method["steps"].filter_map { |step| step["care"]&.to_sym }.uniq)
     end
   end
 

@@ -24,13 +24,15 @@ module OakenGauge
                           drawing: list(object(fabric: TEXT, outline: POINTS), about: "Patches in cells, downwards, for a screen") }).freeze
       APART = object(grid: PLACE, symmetry: list(one_of(*Blocks::Picture::SYMMETRIES.keys)), ways: list(WAY),
                      ways_in_all: said({ "oneOf" => [WHOLE, TEXT] }, "A string above 2^53, or where there are more"),
-                     may: { grid_said: said(TEXT, "For a screen") }).freeze
+                     may: { seen_said: list(TEXT, about: "Its grid and how it is alike, in words for a screen") }).freeze
 
+      CALLED = said(TEXT, "In words for a screen").freeze
       QUILT_PIECE = object(for: one_of("sash", "long_sash", "cornerstone", "half_cornerstone", "border", "binding"), fabric: maybe(TEXT),
                            size: list(LENGTH, size: 2, about: "Across and along, as cut"), count: WHOLE, ends: one_of("square", "mitred"),
-                           may: { squares: said(WHOLE, "How many squares of the size the pieces are cut from"), then: TEXT }).freeze
+                           may: { squares: said(WHOLE, "How many squares of the size the pieces are cut from"), then: TEXT,
+                                  called: CALLED }).freeze
       TRIANGLES = object(count: WHOLE, finished: LENGTH, exact: AMOUNT, grain: one_of("legs", "long_side"), square: LENGTH, squares: WHOLE,
-                         fabric: maybe(TEXT)).freeze
+                         fabric: maybe(TEXT), may: { called: CALLED }).freeze
       BACKING = object(length: LENGTH, panels: WHOLE, seams: WHOLE, run: one_of("along", "across")).freeze
       QUILT_UNIT = { "type" => "object", "required" => %w[kind count fabrics],
                      "properties" => { "kind" => TEXT, "finished" => FINISHED, "count" => HANDS, "fabrics" => by_name(TEXT),

@@ -6,6 +6,10 @@ module OakenGauge
     class DeconstructWriter
       # Whole numbers up to this are numbers in JSON everywhere.
       LARGEST_NUMBER = 2**53
+      SAME_WHEN = { "quarter_turn" => "the same after a quarter turn", "half_turn" => "the same after half a turn",
+                    "mirror_across" => "left mirrors right", "mirror_down" => "top mirrors bottom",
+                    "mirror_rising" => "the same across the rising diagonal",
+                    "mirror_falling" => "the same across the falling diagonal" }.freeze
 
       # @param taking_apart [Blocks::TakingApart]
       # @param measure [Symbol]
@@ -21,7 +25,7 @@ module OakenGauge
       def write
         ways = @taking_apart.ways
         { "grid" => [@picture.columns, @picture.rows], "symmetry" => @picture.symmetry, "ways" => told(ways.best),
-          "ways_in_all" => count(ways), **(@view ? { "grid_said" => grid_said } : {}) }
+          "ways_in_all" => count(ways), **(@view ? { "seen_said" => [grid_said, *symmetry_said] } : {}) }
       end
 
       # @param way [Blocks::Way]
@@ -34,6 +38,12 @@ module OakenGauge
 
       def grid_said
         "#{@picture.columns} × #{@picture.rows} cells#{', four quadrants alike' if @picture.quadrants?}"
+      end
+
+      # What looks the same after a quarter turn does after half a turn.
+      def symmetry_said
+        seen = @picture.symmetry
+        SAME_WHEN.values_at(*(seen.include?("quarter_turn") ? seen - ["half_turn"] : seen))
       end
 
       def count(ways)

@@ -16,7 +16,7 @@ module OakenGauge
 
       # @return [Hash{String => Array<Hash>}] what is most common first
       def write
-        { "kinds" => units, "tools" => tools, "fabrics" => plain(Stock.forms) }
+        { "kinds" => units, "tools" => tools, "fabrics" => plain(Stock.forms), "priorities" => priorities }
       end
 
       private
@@ -41,6 +41,11 @@ module OakenGauge
 
       def tools
         plain(Tools.kinds.sort_by { |_, kind| kind.common }).map { |kind| { **kind, "group" => Tools.kinds.fetch(kind["kind"]).group } }
+      end
+
+      # What a maker may set store by.
+      def priorities
+        Weighing::Priorities.fields.map { |field| { "name" => field.name, "title" => field.label } }
       end
 
       def plain(kinds)

@@ -28,7 +28,7 @@ module OakenGauge
 
       def choice(field)
         { "name" => field.name, "title" => field.label, "meaning" => field.meaning,
-          "options" => field.type.form["options"]&.map { |option| option["value"] },
+          "options" => field.type.form["options"],
           "value" => field.type.write(@maker.public_send(field.as), :inch), "usual" => field.type.write(field.default, :inch) }
       end
     end

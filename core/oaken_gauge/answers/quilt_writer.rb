@@ -9,6 +9,11 @@ module OakenGauge
       # Fabric is bought by the eighth of a yard, or by ten centimetres.
       BOLT = { inch: Grid.new(36/8r), cm: Grid.new(500/127r), mm: Grid.new(500/127r) }.freeze
       YARD = 36
+      # What the pieces of a quilt are called.
+      CALLED = { sash: "sashes", long_sash: "long sashes", cornerstone: "cornerstones",
+                 half_cornerstone: "half cornerstones, from squares cut twice corner to corner", border: "border strips",
+                 binding: "binding strips", side: "side triangles, from squares cut twice corner to corner",
+                 corner: "corner triangles, from squares cut once corner to corner" }.freeze
 
       # @param quilt [Quilts::Quilt]
       # @param buying [Quilts::Buying]
@@ -49,7 +54,11 @@ module OakenGauge
 
       def piece(piece)
         { "for" => piece.what.to_s, "fabric" => piece.fabric, "size" => lengths(piece.size), "count" => piece.pieces || piece.count,
-          "ends" => piece.ends.to_s, **squares(piece) }
+          "ends" => piece.ends.to_s, **squares(piece), **called(piece.what) }
+      end
+
+      def called(what)
+        @view ? { "called" => CALLED.fetch(what) } : {}
       end
 
       def squares(piece)
@@ -57,12 +66,12 @@ module OakenGauge
       end
 
       def triangles
-        @quilt.triangle_squares.to_h do |piece|
-          one = @quilt.triangles.fetch(piece.what)
-          [piece.what.to_s, { "count" => one.count, "finished" => length(one.side), "exact" => one.side.to_f.round(4),
-                              "grain" => one.grain.to_s, "square" => length(piece.size.first), "squares" => piece.count,
-                              "fabric" => piece.fabric }]
-        end
+        @quilt.triangle_squares.to_h { |piece| [piece.what.to_s, triangle(piece, @quilt.triangles.fetch(piece.what))] }
+      end
+
+      def triangle(piece, one)
+        { "count" => one.count, "finished" => length(one.side), "exact" => one.side.to_f.round(4), "grain" => one.grain.to_s,
+          "square" => length(piece.size.first), "squares" => piece.count, "fabric" => piece.fabric, **called(piece.what) }
       end
 
       def finishing

@@ -79,7 +79,7 @@ may: { left: HAND, right: HAND, parts: list(object(technique: TEXT, sets: WHOLE)
                beaten_by: said(maybe(TEXT), "A method that is as good or better on every count"),
                warnings: list(SAID, about: "What has to be watched with this method, these tools and this fabric"),
                title: TEXT, taken: said(TEXT, "What was taken from stock, in words"),
-               cares: list(one_of("blade", "press", "iron", "needle")), steps: list({ "$ref" => "#/$defs/Step" }),
+               cares: list(TEXT, about: "What is said where the work can hurt"), steps: list({ "$ref" => "#/$defs/Step" }),
                drawings: by_name(list({ "$ref" => "#/$defs/Drawing" })) }
       ).freeze
       WEIGHING = object(unit: { "$ref" => "#/$defs/UnitDocument" }, methods: list({ "$ref" => "#/$defs/Method" }),

@@ -78,9 +78,10 @@ module OakenGauge
         field(name, Scalars::Flag.new, default: default, **more)
       end
 
+      # @param options [Array, Hash, Proc] what may be chosen, or that with what each is called
       # @return [void]
-      def choice(name, options, words: {}, **more)
-        field(name, Scalars::Choice.new(options, words: words), **more)
+      def choice(name, options, **more)
+        field(name, options.is_a?(Hash) ? Scalars::Choice.new(options.keys, words: options) : Scalars::Choice.new(options), **more)
       end
 
       # A list of objects of a declared class, or of values of a type.

@@ -51,21 +51,30 @@ module OakenGauge
         Parameters.of(:error).each { |one| field one.name, KnownType.new(one), default: nil, label: one.title, meaning: one.meaning }
       end
 
-      choice :school, %w[either exact oversize narrow], default: :either, label: "Cut exact, large and trimmed, or sew narrow and trim",
-                                                 meaning: "Methods of the other schools are put behind your own."
+      BETTER = "whichever comes out better"
+      private_constant :BETTER
+
+      choice :school, { "either" => BETTER, "exact" => "exact, sewn scant", "oversize" => "large, then trimmed",
+                        "narrow" => "exact, sewn narrow, then trimmed" },
+             default: :either, label: "Cut exact, large and trimmed, or sew narrow and trim",
+             meaning: "Methods of the other schools are put behind your own."
       length :margin, default: 1/8r, most: 2, label: "Cut larger by", meaning: "What is added to pieces that are trimmed to size."
       length :narrow_seam, default: 3/16r, most: 2, label: "Narrow seam",
                            meaning: "What is sewn inside units that are cut exact, sewn narrow and trimmed."
-      choice :trim_sides, [4, 2], default: 4, label: "Sides that are trimmed",
-                                  meaning: "Four, centred on the seams, or two sides and the dog ears."
-      choice :marking, %w[aid drawn_line], default: :aid, label: "Lines for sewing",
-                                           meaning: "Lead seams by the light or tape in the drawer, or draw lines all the same."
-      choice :pressing, %w[to_side open], default: :to_side, label: "Seams are pressed",
-                                          meaning: "Open they take up less but take longer; where seams meet they are pinned, not nested."
-      choice :large_square, %w[either goose sky], default: :either, label: "Geese four at a time: the large square is",
-                                                  meaning: "The method with the other large square is put behind your own."
-      choice :numbers, %w[either finished strip], default: :either, label: "Numbers on triangle rulers",
-                                                  meaning: "Of two rulers that both have the mark, the one that you read is taken."
+      choice :trim_sides, { 4 => "four", 2 => "two" },
+             default: 4, label: "Sides that are trimmed", meaning: "Four, centred on the seams, or two sides and the dog ears."
+      choice :marking, { "aid" => "by the aids I own", "drawn_line" => "draw them" },
+             default: :aid, label: "Lines for sewing",
+             meaning: "Lead seams by the light or tape in the drawer, or draw lines all the same."
+      choice :pressing, { "to_side" => "to one side, so that they nest", "open" => "open" },
+             default: :to_side, label: "Seams are pressed",
+             meaning: "Open they take up less but take longer; where seams meet they are pinned, not nested."
+      choice :large_square, { "either" => BETTER, "goose" => "the goose", "sky" => "the sky" },
+             default: :either, label: "Geese four at a time: the large square is",
+             meaning: "The method with the other large square is put behind your own."
+      choice :numbers, { "either" => "whichever is easier to find", "finished" => "finished sizes", "strip" => "strip widths" },
+             default: :either, label: "Numbers on triangle rulers",
+             meaning: "Of two rulers that both have the mark, the one that you read is taken."
       flag :starched, label: "Starch all fabric", meaning: "Edges on the bias grow less."
       flag :bonus, label: "Bonus units from cut-off corners", meaning: "Stitch and flip sews a second seam first, and keeps the corners."
       # Her choices are the fields so far.

@@ -7,7 +7,7 @@ module OakenGauge
       title "Trimmer with a groove on the seam"
       group "Trimming sewn units"
       common 5
-      choice :makes, UnitTrimmer::KINDS.keys, words: UnitTrimmer::KINDS, label: "For units of kind"
+      choice :makes, UnitTrimmer::KINDS, label: "For units of kind"
       field :finished, Documents::Measures::OneOrTwo.new(most: LARGEST), label: "Finished size"
       made_for_seam
 

@@ -14,8 +14,8 @@ module OakenGauge
 
         WORDS = { "half_square" => "half-square triangles", "quarter_square" => "quarter-square triangles" }.freeze
 
-        choice :makes, WORDS.keys, label: "Makes", words: WORDS
-        choice :reads, %w[finished strip], label: "The numbers are", words: { "finished" => "finished sizes", "strip" => "strip widths" }
+        choice :makes, WORDS, label: "Makes"
+        choice :reads, { "finished" => "finished sizes", "strip" => "strip widths" }, label: "The numbers are"
         field :marks, ScaleType.new, label: "Numbers printed"
         flag :blunt_tip, default: true, label: "The tip is blunt"
       end

@@ -10,7 +10,7 @@ module OakenGauge
       common 12
       finishes "Finished leg, or long side"
       counted
-      choice :grain, %w[legs long_side], label: "Straight grain on", words: { "legs" => "the legs", "long_side" => "the long side" },
+      choice :grain, { "legs" => "the legs", "long_side" => "the long side" }, label: "Straight grain on",
                                          meaning: "Where it lies along the edge of the quilt; it is named by that side."
       starter({ "finished" => "12", "grain" => "long_side", "count" => 10 })
 

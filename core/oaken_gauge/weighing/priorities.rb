@@ -7,7 +7,8 @@ module OakenGauge
       include Documents::Record
 
       # What matters where nobody says; `ease` counts only where somebody does.
-      { fabric: 1, time: 1, accuracy: 1, surplus: 1, ease: 0 }.each { |name, usual| number name, within: 0..100, default: usual }
+      { fabric: [1, "Least fabric"], time: [1, "Least time"], accuracy: [1, "Most accurate"], surplus: [1, "No extra units"],
+        ease: [0, "Easiest to learn"] }.each { |name, (usual, title)| number name, within: 0..100, default: usual, label: title }
 
       # @return [Hash{Symbol => Numeric}]
       def weights

@@ -150,6 +150,8 @@ export type MakerChange = {
   priorities?: Maker["priorities"];
 };
 export type Weights = Schemas["Priorities"];
+/** What a maker may set store by. */
+export type Priority = { name: keyof Weights; title: string };
 export type Beam = Schemas["Beam"];
 export type BeamRow = Schemas["BeamRow"];
 export type Drawing = Schemas["Drawing"];
@@ -264,7 +266,10 @@ export const api = {
   learn: (measured: unknown[]) => ask<Learnt>("POST", "/api/maker/learn", { measured }),
   changeMaker: (changes: MakerChange) => ask<Maker>("PATCH", "/api/maker", changes),
   kinds: (measure: Measure = "inch") =>
-    ask<{ kinds: Kind[]; tools: ToolKind[]; fabrics: FabricForm[] }>("GET", `/api/kinds?measure=${measure}`),
+    ask<{ kinds: Kind[]; tools: ToolKind[]; fabrics: FabricForm[]; priorities: Priority[] }>(
+      "GET",
+      `/api/kinds?measure=${measure}`,
+    ),
   start: () => ask<Standing>("GET", "/api/start"),
   comeTo: (bench: "demo" | "own") => ask<Standing>("POST", "/api/start", { bench }),
   whichLine: (document: unknown, signal?: AbortSignal) =>

@@ -473,6 +473,11 @@ export interface paths {
                             kinds: components["schemas"]["UnitKind"][];
                             tools: components["schemas"]["Kind"][];
                             fabrics: components["schemas"]["Kind"][];
+                            /** @description What a maker may set store by */
+                            priorities: {
+                                name: string;
+                                title: string;
+                            }[];
                         };
                     };
                 };
@@ -2822,7 +2827,10 @@ export interface components {
             name: string;
             title: string;
             meaning: string;
-            options: (string | number)[] | null;
+            options: {
+                value: string | number;
+                label: string;
+            }[] | null;
             value: string | number | boolean;
             usual: string | number | boolean;
         };
@@ -3087,7 +3095,8 @@ export interface components {
             title?: string;
             /** @description What was taken from stock, in words */
             taken?: string;
-            cares?: ("blade" | "press" | "iron" | "needle")[];
+            /** @description What is said where the work can hurt */
+            cares?: string[];
             steps?: components["schemas"]["Step"][];
             drawings?: {
                 [key: string]: components["schemas"]["Drawing"][];
@@ -3384,6 +3393,8 @@ export interface components {
                 /** @description How many squares of the size the pieces are cut from */
                 squares?: number;
                 then?: string;
+                /** @description In words for a screen */
+                called?: string;
             }[];
             setting_triangles: {
                 [key: string]: {
@@ -3397,6 +3408,8 @@ export interface components {
                     square: string;
                     squares: number;
                     fabric: string | null;
+                    /** @description In words for a screen */
+                    called?: string;
                 };
             };
             binding: {
@@ -3543,8 +3556,8 @@ export interface components {
             }[];
             /** @description A string above 2^53, or where there are more */
             ways_in_all: number | string;
-            /** @description For a screen */
-            grid_said?: string;
+            /** @description Its grid and how it is alike, in words for a screen */
+            seen_said?: string[];
         };
         SizesAnswer: {
             ladder: {

@@ -117,7 +117,7 @@ function AtWork({ block, fabrics, others }: { block: Block; fabrics: Fabric[]; o
             repeat={3}
             label="Nine blocks side by side"
           />
-          {answer && <p className="quiet">{words(answer.grid_said, answer.symmetry)}</p>}
+          {answer && <p className="quiet">{answer.seen_said?.join(" · ")}</p>}
           {answer && ladder.data && (
             <Sizes
               titles={titles}
@@ -155,18 +155,4 @@ function AtWork({ block, fabrics, others }: { block: Block; fabrics: Fabric[]; o
       <ClashDialog saving={working.saving} name={block.name} />
     </main>
   );
-}
-
-const SAYS: Record<string, string> = {
-  quarter_turn: "the same after a quarter turn",
-  half_turn: "the same after half a turn",
-  mirror_across: "left mirrors right",
-  mirror_down: "top mirrors bottom",
-  mirror_rising: "the same across the rising diagonal",
-  mirror_falling: "the same across the falling diagonal",
-};
-
-function words(grid: string | undefined, symmetry: string[]): string {
-  const shown = symmetry.includes("quarter_turn") ? symmetry.filter((one) => one !== "half_turn") : symmetry;
-  return [grid, ...shown.map((one) => SAYS[one] ?? one)].join(" · ");
 }

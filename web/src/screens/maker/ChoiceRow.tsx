@@ -4,29 +4,6 @@ import type { Changing } from "./useChanging";
 
 type Props = { choice: Choice; changing: Changing };
 
-/** What the options are called; some are called otherwise in one choice than in another. */
-const WORDS: Record<string, string> = {
-  either: "whichever comes out better",
-  "numbers/either": "whichever is easier to find",
-  exact: "exact, sewn scant",
-  oversize: "large, then trimmed",
-  narrow: "exact, sewn narrow, then trimmed",
-  aid: "by the aids I own",
-  drawn_line: "draw them",
-  to_side: "to one side, so that they nest",
-  open: "open",
-  goose: "the goose",
-  sky: "the sky",
-  finished: "finished sizes",
-  strip: "strip widths",
-  "4": "four",
-  "2": "two",
-};
-
-function words(choice: Choice, option: string | number): string {
-  return WORDS[`${choice.name}/${option}`] ?? WORDS[String(option)] ?? String(option);
-}
-
 /** One way of working that is the maker's to choose. */
 export function ChoiceRow({ choice, changing }: Props) {
   const choose = (value: unknown, said: string) =>
@@ -62,15 +39,15 @@ export function ChoiceRow({ choice, changing }: Props) {
     <li>
       <fieldset>
         <legend>{choice.title}</legend>
-        {choice.options.map((option) => (
-          <label key={option} className="tick-box">
+        {choice.options.map(({ value, label }) => (
+          <label key={value} className="tick-box">
             <input
               type="radio"
               name={choice.name}
-              checked={choice.value === option}
-              onChange={() => choose(option, words(choice, option))}
+              checked={choice.value === value}
+              onChange={() => choose(value, label)}
             />
-            {words(choice, option)}
+            {label}
           </label>
         ))}
       </fieldset>

@@ -12,17 +12,6 @@ type Props = {
   children: React.ReactNode;
 };
 
-const CALLED: Record<string, string> = {
-  sash: "sashes",
-  long_sash: "long sashes",
-  cornerstone: "cornerstones",
-  half_cornerstone: "half cornerstones, from squares cut twice corner to corner",
-  border: "border strips",
-  binding: "binding strips",
-  side: "side triangles, from squares cut twice corner to corner",
-  corner: "corner triangles, from squares cut once corner to corner",
-};
-
 /** What the quilt comes to: its size, its units, what else is cut, what to buy. */
 export function Figures({ answer, units, fabrics, standing, children }: Props) {
   const [width = "", height = ""] = answer.finished;
@@ -54,7 +43,7 @@ export function Figures({ answer, units, fabrics, standing, children }: Props) {
       <ul className="way-units">
         {answer.pieces.map((piece, i) => (
           <li key={i}>
-            <b>{piece.count}</b> {CALLED[piece.for] ?? piece.for} <CutSize length={piece.size[0] ?? ""} /> ×{" "}
+            <b>{piece.count}</b> {piece.called} <CutSize length={piece.size[0] ?? ""} /> ×{" "}
             <CutSize length={piece.size[1] ?? ""} />
             {piece.ends === "mitred" && " mitred"}
             <Swatches names={[piece.fabric]} fabrics={fabrics} />
@@ -62,7 +51,7 @@ export function Figures({ answer, units, fabrics, standing, children }: Props) {
         ))}
         {Object.entries(answer.setting_triangles).map(([name, one]) => (
           <li key={name}>
-            <b>{one.count}</b> {CALLED[name] ?? name}: {one.squares} of <CutSize length={one.square} />
+            <b>{one.count}</b> {one.called}: {one.squares} of <CutSize length={one.square} />
             <Swatches names={[one.fabric]} fabrics={fabrics} />
           </li>
         ))}

@@ -4,19 +4,12 @@ import { memo } from "react";
 
 import { api, type Maker, type Project, type Weights } from "../../api/client";
 import { Hint } from "../../parts/Hint";
+import { useKinds } from "../../parts/useKinds";
 import { ClashDialog } from "../../saving/ClashDialog";
 import { Unsaved } from "../../saving/SavingLine";
 import { type Change, useSaving } from "../../saving/useSaving";
 import type { Wanted } from "./useWanted";
 
-/** What a maker may set store by, as it stands on a slider. */
-const COUNTS = [
-  { name: "fabric", title: "Least fabric" },
-  { name: "time", title: "Least time" },
-  { name: "accuracy", title: "Most accurate" },
-  { name: "surplus", title: "No extra units" },
-  { name: "ease", title: "Easiest to learn" },
-] as const;
 const WORDS = ["not at all", "some", "much", "very much"];
 const MOST = WORDS.length - 1;
 
@@ -30,11 +23,12 @@ type Props = { project: Project } & Pick<Wanted, "weights" | "weighed" | "weigh"
 /** Sliders for what counts: the methods are put in order again as they move. */
 export const Priorities = memo(function Priorities(props: Props) {
   const { weights, weigh } = props;
+  const counts = useKinds(props.project.measure).data?.priorities ?? [];
   const change = (name: string, weight: number) => weigh({ ...weights, [name]: weight });
   return (
     <section className="priorities" aria-label="What matters">
       <h2 id="counts">What matters</h2>
-      {COUNTS.map(({ name, title }) => (
+      {counts.map(({ name, title }) => (
         <div key={name} className="priority">
           <span className="priority-name">
             {title} <span className="quiet">{words(weights[name])}</span>
