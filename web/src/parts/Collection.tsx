@@ -37,8 +37,8 @@ export function Collection({ title, lead, find, kept, ready, add, children }: Pr
   const { saving } = kept;
   useLight();
   useKeys({
-    "ctrl+z": saving.undo,
-    "ctrl+y": saving.redo,
+    "$mod+z": saving.undo,
+    "$mod+y": saving.redo,
     u: saving.undo,
     b: back,
     a: () => document.querySelector<HTMLElement>(".add-one")?.click(),

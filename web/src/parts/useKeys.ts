@@ -1,12 +1,10 @@
-import { useEffect, useRef } from "react";
+import { useEffect } from "react";
+import { tinykeys } from "tinykeys";
 
-/** A key as it is named in a list of keys: "p", "?", "ctrl+z". */
+import { useStable } from "./useStable";
+
+/** What keys do: "p", "Shift+?", "$mod+z" for Ctrl or Cmd with it. */
 export type Keys = Record<string, () => void>;
-
-function named(event: KeyboardEvent): string {
-  const held = event.ctrlKey || event.metaKey ? "ctrl+" : "";
-  return held + (event.key.length === 1 ? event.key.toLowerCase() : event.key);
-}
 
 function typing(target: EventTarget | null): boolean {
   return target instanceof HTMLElement && target.matches("input, textarea, select, [contenteditable]");
@@ -14,19 +12,14 @@ function typing(target: EventTarget | null): boolean {
 
 /** Acts on keys anywhere on the page, except while somebody types in a field or a dialog is open. */
 export function useKeys(keys: Keys): void {
-  const latest = useRef(keys);
-  useEffect(() => {
-    latest.current = keys;
+  const press = useStable((name: string, event: KeyboardEvent) => {
+    if (event.defaultPrevented || typing(event.target) || document.querySelector("[role=dialog]")) return;
+    event.preventDefault();
+    keys[name]?.();
   });
+  const names = Object.keys(keys).join(" ");
   useEffect(() => {
-    const press = (event: KeyboardEvent) => {
-      const act = latest.current[named(event)];
-      if (!act || event.altKey || event.defaultPrevented || typing(event.target)) return;
-      if (document.querySelector("[role=dialog]")) return;
-      event.preventDefault();
-      act();
-    };
-    document.addEventListener("keydown", press);
-    return () => document.removeEventListener("keydown", press);
-  }, []);
+    const bound = names.split(" ").map((name) => [name, (event: KeyboardEvent) => press(name, event)]);
+    return tinykeys(window, Object.fromEntries(bound));
+  }, [names, press]);
 }

@@ -38,7 +38,7 @@ function Profile({ maker }: { maker: Maker }) {
   useLight();
   useScrollToPart();
   const { saving } = changing;
-  useKeys({ "ctrl+z": saving.undo, "ctrl+y": saving.redo, u: saving.undo, b: back });
+  useKeys({ "$mod+z": saving.undo, "$mod+y": saving.redo, u: saving.undo, b: back });
   return (
     <div className="hands">
       <Frame>

@@ -79,12 +79,13 @@ export function Bench({ project, unit, units }: Props) {
     j: () => void navigate("/projects"),
     l: () => document.querySelector<HTMLElement>(".unit-list-open")?.click(),
     p: toggleFocused,
-    "ctrl+z": saving.undo,
-    "ctrl+y": saving.redo,
+    "$mod+z": saving.undo,
+    "$mod+y": saving.redo,
     u: saving.undo,
     e: () => document.querySelector<HTMLElement>(".change-unit")?.click(),
     d: turnLight,
-    "?": () => showKeys(true),
+    "?": showAllKeys,
+    "Shift+?": showAllKeys,
   });
 
   return (

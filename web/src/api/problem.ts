@@ -1,0 +1,35 @@
+import type { Schemas } from "./types";
+
+/** What went wrong with a request, in the server's own words where it had any. */
+export class ApiError extends Error {
+  constructor(
+    readonly status: number,
+    title: string,
+    readonly faults: { pointer: string; message: string }[] = [],
+    readonly current?: unknown,
+  ) {
+    super(title);
+  }
+
+  /** What is wrong with one field of what was sent. */
+  at(pointer: string): string | undefined {
+    return this.faults.find((fault) => fault.pointer === pointer)?.message;
+  }
+
+  /** The first thing that is wrong with whatever a pattern of pointers covers. */
+  matching(pointer: RegExp): string | undefined {
+    return this.faults.find((fault) => pointer.test(fault.pointer))?.message;
+  }
+}
+
+/** Whether asking again may help: the server or its database was away. */
+export function worthRetrying(failures: number, error: Error): boolean {
+  return failures < 30 && (!(error instanceof ApiError) || error.status === 503);
+}
+
+/** What a server says went wrong; its status where it says nothing that can be read. */
+export function problemOf(status: number, said: unknown): ApiError {
+  const problem = said as Partial<Schemas["Problem"]> | undefined;
+  if (!problem?.title) return new ApiError(status, `The server answered ${status}.`);
+  return new ApiError(status, problem.title, problem.errors, problem.current);
+}
