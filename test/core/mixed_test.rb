@@ -23,6 +23,17 @@ class MixedTest < CoreCase
     SETS.each { |count, parts| parts ? assert_equal(parts, sets(ask(count)), count) : assert_equal(%w[nothing_to_mix], codes(ask(count))) }
   end
 
+  # On scraps of a hundred sizes as on a few: those of 5 3/4 and of 4 1/8, for a set of eight and one of four, are there.
+  def test_on_scraps_of_many_sizes
+    [20, 100].each do |count|
+      scraps = { "form" => "scraps", "pieces" => Array.new(count) { |i| [OakenGauge::Length.new(4 + Rational(i, 8)).to_s] * 2 } }
+      mixed = ask(12, fabrics: { "light" => scraps, "dark" => scraps })
+
+      assert_equal [%w[eight_at_a_time 1], %w[four_at_a_time 1]], sets(mixed), count
+      assert_in_delta 2 * ((5.75**2) + (4.125**2)), mixed["waste"]["consumed"]
+    end
+  end
+
   # As much fabric as six twos, in less time.
   def test_twelve_against_six_twos
     twos = weigh("rotary/two_at_a_time", half_square("2", 12, tools: Catalogue::TOOLS))

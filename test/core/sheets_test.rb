@@ -27,6 +27,31 @@ class SheetsTest < CoreCase
     assert_equal 7, held(7, 6, 2, 3) # a column of three, and two columns of two
   end
 
+  # Any sheets, and every choice among them by brute force: the least area first, then the fewest sheets.
+  def test_the_sheets_that_use_least
+    random = Random.new(5)
+    200.times do
+      sheets = Array.new(random.rand(1..8)) { |place| [place, Rational(random.rand(20..90), 4), random.rand(1..6)] }
+      wanted = random.rand(1..held_by(sheets))
+      chosen = Stock::Sheets::Choosing.new(sheets, wanted).chosen.map { |place| sheets[place] }
+
+      assert_equal least_of(sheets, wanted), used(chosen), [sheets, wanted].inspect
+      assert_operator held_by(chosen), :>=, wanted
+    end
+  end
+
+  def least_of(sheets, wanted)
+    (1..sheets.size).flat_map { |count| sheets.combination(count).to_a }.select { |some| held_by(some) >= wanted }.map { |some| used(some) }.min
+  end
+
+  def used(sheets)
+    [sheets.sum { |_, area, _| area }, sheets.size]
+  end
+
+  def held_by(sheets)
+    sheets.sum(&:last)
+  end
+
   def test_scraps_that_use_least_whatever_their_order
     [[[13, 15], [11, 11], [6, 6]], [[6, 6], [11, 11], [13, 15]], [[11, 11], [13, 15], [6, 6]]].each do |sizes|
       taken = scraps(*sizes).allocate(piece(19/4r, 5, 5))

@@ -10,9 +10,6 @@ module OakenGauge
         NOTHING_TO_MIX = Problem.new(code: :nothing_to_mix,
                                      say: "A mix saves nothing here: sets of one size do as well by themselves.").freeze
 
-        TOO_MANY_SIZES = Problem.new(code: :too_many_sizes,
-                                     say: "No mix is looked for on scraps of so many sizes: sort out the larger ones.").freeze
-
         title "Mixed sets"
         makes :half_square, :hourglass, :three_triangle, :flying_geese
 
@@ -74,15 +71,11 @@ module OakenGauge
         private
 
         def best
-          @best ||= (sharing_out.best unless too_many_sizes?)
+          @best ||= sharing_out.best
         end
 
         def sharing_out
           @sharing_out ||= SharingOut.new(self, combined)
-        end
-
-        def too_many_sizes?
-          task.fabrics.each_value.any?(&:many_sizes?)
         end
 
         # The methods that can be used, by themselves: sets of several and single units.
@@ -96,7 +89,7 @@ module OakenGauge
         def refused
           return combined.first.problems if combined.none? { |way| way.problems.empty? }
 
-          [too_many_sizes? ? TOO_MANY_SIZES : sharing_out.shortage || NOTHING_TO_MIX]
+          [sharing_out.shortage || NOTHING_TO_MIX]
         end
       end
     end

@@ -19,22 +19,44 @@ module OakenGauge
         def chosen
           return @sheets.map(&:first) if @sheets.sum(&:last) <= @wanted
 
-          (@sheets.size * @wanted <= MOST_TRIED ? least : greedy).sort
+          likely = likely()
+          (likely.size * @wanted <= MOST_TRIED ? least(likely) : greedy).sort
         end
 
         private
 
-        # The least area that gives each number of pieces (a knapsack that has to be filled).
-        def least
-          best = [[0, 0, nil]] + Array.new(@wanted) { [Float::INFINITY, 0, nil] }
-          @sheets.each do |sheet, area, held|
-            @wanted.downto(1) do |count|
-              before = best[[count - held, 0].max]
-              with = [before[0] + area, before[1] + 1]
-              best[count] = [*with, [sheet, before[2]]] if (with <=> best[count].first(2)).negative?
-            end
+        # Of those that hold as many as one another no more than could all be needed, the smallest of them.
+        def likely
+          @sheets.group_by { |_, _, held| [held, @wanted].min }.flat_map do |held, same|
+            same.min_by((@wanted / held.to_r).ceil) { |place, area, _| [area, place] }
           end
-          unrolled(best[@wanted][2])
+        end
+
+        # The least area that gives each number of pieces, in as few sheets as may be (a knapsack that has to be filled).
+        def least(sheets)
+          areas = whole(sheets.map { |_, area, _| area })
+          best = [0] + Array.new(@wanted, Float::INFINITY)
+          taken = Array.new(@wanted + 1)
+          sheets.each_with_index { |(sheet, _, held), i| take(best, taken, sheet, areas[i], held) }
+          unrolled(taken[@wanted])
+        end
+
+        def take(best, taken, sheet, area, held)
+          @wanted.downto(1) do |count|
+            before = count > held ? count - held : 0
+            with = best[before] + area
+            next unless with < best[count]
+
+            best[count] = with
+            taken[count] = [sheet, taken[before]]
+          end
+        end
+
+        # Areas as whole numbers, each with one more so that of equal ones fewer sheets come first: adding these up is quick.
+        def whole(areas)
+          parts = areas.map(&:to_r)
+          common = parts.map(&:denominator).reduce(1, :lcm)
+          parts.map { |area| ((area * common).to_i * (@wanted + 1)) + 1 }
         end
 
         def unrolled(list)

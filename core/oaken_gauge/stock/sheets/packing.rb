@@ -12,6 +12,11 @@ module OakenGauge
         # Rows of a form. - turned: whether they run across; - rows, each: how many rows, and in each; - first: which
         # cut is made first; - held: in the block and in what it leaves
         Stack = Struct.new(:form, :turned, :rows, :each, :first, :held, keyword_init: true) do
+          # @return [Stack] with some of that changed
+          def with(**changes)
+            Stack.new(**to_h, **changes)
+          end
+
           # @return [Array(Numeric, Numeric)] how far so many of it go along and across, inches
           def extent(count)
             sizes = [form.reach.call([each, count].min), (count / each.to_r).ceil * form.width]
@@ -44,6 +49,8 @@ module OakenGauge
           @fabric = fabric
           @forms = cut.forms(fabric.directional?)
           @turns = fabric.directional? ? [false] : [false, true]
+          @least_area = @forms.map(&:area).min
+          @least_side = @forms.flat_map { |form| [form.width, form.reach.call(1)] }.min
           @depth = depth
           @best = {}
         end
@@ -78,14 +85,15 @@ module OakenGauge
         def find(long, wide, depth)
           plain = plain(long, wide)
           grid = plain.first or return
-          return grid if depth.zero? || grid.held > MANY || grid.form.square || grid.held >= most(long, wide)
+          return grid if depth.zero? || grid.held > MANY || grid.form.square
 
-          [grid, *plain.flat_map { |block| filled_up(block, long, wide, depth - 1) }].max_by.with_index { |block, i| [block.held, -i] }
+          most = most(long, wide)
+          plain.reduce(grid) { |best, block| best.held >= most ? best : filled_up(block, best, long, wide, depth - 1) }
         end
 
-        # More than the area gives room for there cannot be.
+        # More than the area gives room for there cannot be, and none in what is narrower than any.
         def most(long, wide)
-          (long * wide / @forms.map(&:area).min).floor
+          long < @least_side || wide < @least_side ? 0 : ((long * wide / @least_area) + Plane::SAME).floor
         end
 
         def full(form, turned, long, wide)
@@ -96,13 +104,25 @@ module OakenGauge
         end
 
         # With fewer rows and shorter ones too, what they leave may hold more.
-        def filled_up(block, long, wide, depth)
-          fewer(block.rows).product(fewer(block.each), %i[along across]).map do |rows, each, first|
-            own = Stack.new(form: block.form, turned: block.turned, rows: rows, each: each, first: first, held: rows * each)
-            rest = Space.new(sheet: nil, x: 0, y: 0, long: long, wide: wide).split(*own.extent(rows * each), first)
-            own.held += rest.sum { |space| best(space.long, space.wide, depth)&.held || 0 }
-            own
+        def filled_up(block, best, long, wide, depth)
+          fewer(block.rows).product(fewer(block.each), %i[along across]) do |rows, each, first|
+            extent = block.along_itself(block.form.reach.call(each), rows * block.form.width)
+            held = with_rest(rows * each, left_beside(long, wide, extent, first), best.held, depth)
+            best = block.with(rows: rows, each: each, first: first, held: held) if held > best.held
           end
+          best
+        end
+
+        # So many and what the rest holds. Where it has no room for more than is held already it is not looked at.
+        def with_rest(own, rest, enough, depth)
+          return own if own + rest.sum { |sides| most(*sides) } <= enough
+
+          own + rest.sum { |sides| best(*sides, depth)&.held || 0 }
+        end
+
+        # What {Space#split} leaves, by how far each goes along and across.
+        def left_beside(long, wide, (along, across), first)
+          first == :along ? [[long, wide - across], [long - along, across]] : [[along, wide - across], [long - along, wide]]
         end
 
         def fewer(count)
