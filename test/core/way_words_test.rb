@@ -31,12 +31,19 @@ class WayWordsTest < CoreCase
     assert_equal "2 seams. A unit here has no method with your tools.", said("r(s,g) f(s,g)", tools: [])["ways"].first["say"]
   end
 
+  # What is the same after a quarter turn is so after half a turn, which is not said too.
+  def test_how_it_is_alike
+    assert_equal ["the same after a quarter turn"], said("f(a,b) r(b,a) / r(a,b) f(b,a)")["seen_said"].drop(1)
+    assert_equal ["the same after half a turn", "the same across the rising diagonal", "the same across the falling diagonal"],
+                 said("a b / b a")["seen_said"].drop(1)
+  end
+
   # A pinwheel is one quarter four times, turned; a checked square is so too, a plain row is not.
   def test_grids_are_named
     { "f(a,b) r(b,a) / r(a,b) f(b,a)" => "2 × 2 cells, four quadrants alike", "a b / b a" => "2 × 2 cells",
       "a a b / a a b / b b a" => "3 × 3 cells", "r(s,g) f(s,g)" => "2 × 1 cells",
       "r(a,b) a r(a,b) a / a b a b / r(a,b) a r(a,b) a / a b a b" => "4 × 4 cells, four quadrants alike" }.each do |text, words|
-      assert_equal words, said(text)["grid_said"], text
+      assert_equal words, said(text)["seen_said"].first, text
     end
   end
 end

@@ -115,7 +115,11 @@ may: { left: HAND, right: HAND, parts: list(object(technique: TEXT, sets: WHOLE)
                          fields: list({ "$ref" => "#/$defs/Field" }), drawing: { "$ref" => "#/$defs/UnitDrawing" }).freeze
 
       # Every shape that has a name.
-      NAMED = { "UnitDocument" => UNIT, "Setting" => SETTING, "Cut" => CUT, "FabricParts" => FABRIC, "Waste" => WASTE,
+      # What counts, and how much.
+      PRIORITIES = object(**Weighing::Priorities.fields.to_h { |field| [field.as, field.type.schema] }).freeze
+
+      NAMED = { "Priorities" => PRIORITIES, "UnitDocument" => UNIT,
+                "Setting" => SETTING, "Cut" => CUT, "FabricParts" => FABRIC, "Waste" => WASTE,
                 "Accuracy" => ACCURACY, "Step" => STEP, "Drawing" => DRAWING, "UnitDrawing" => UNIT_DRAWING, "Beam" => BEAM,
                 "BeamRow" => BEAM_ROW, "Method" => METHOD, "WeighAnswer" => WEIGHING, "SizesAnswer" => LADDER, "PlanAnswer" => PLAN,
                 "Field" => FIELD, "Kind" => KIND, "UnitKind" => UNIT_KIND, **BlockShapes::NAMED, **ShelfShapes::NAMED }.freeze

@@ -6,9 +6,7 @@ module OakenGauge
     class Priorities
       include Documents::Record
 
-      # What matters where nobody says; `ease` counts only where somebody does.
-      { fabric: [1, "Least fabric"], time: [1, "Least time"], accuracy: [1, "Most accurate"], surplus: [1, "No extra units"],
-        ease: [0, "Easiest to learn"] }.each { |name, (usual, title)| number name, within: 0..100, default: usual, label: title }
+      Comparing::Figures::ALL.each { |figure| number figure.name, within: 0..100, default: figure.usual, label: figure.title }
 
       # @return [Hash{Symbol => Numeric}]
       def weights

@@ -2789,14 +2789,6 @@ export interface components {
         Profile: {
             [key: string]: unknown;
         };
-        /** @description What counts, and how much */
-        Priorities: {
-            fabric: number;
-            time: number;
-            accuracy: number;
-            surplus: number;
-            ease: number;
-        };
         Maker: {
             name: string;
             profile: components["schemas"]["Profile"];
@@ -3200,6 +3192,13 @@ export interface components {
             fields: components["schemas"]["Field"][];
             /** @description What tools of the kind are for */
             group?: string;
+        };
+        Priorities: {
+            fabric: number;
+            time: number;
+            accuracy: number;
+            surplus: number;
+            ease: number;
         };
         Learnt: {
             maker: {

@@ -36,6 +36,7 @@ module OakenGauge
         private
 
         def lay_in_blocks(depth)
+          @held = {}.compare_by_identity
           @blocks = {}.compare_by_identity
           @cuts.each { |cut| @blocks[cut] = Packing.new(@fabric, cut, depth: depth) }
         end
@@ -109,11 +110,16 @@ module OakenGauge
 
         # Which of the stock, how many each holds, and how many are taken.
         def to_take(cut, wanted)
-          held = @stock.map { |long, wide, _| @blocks[cut].held(long, wide) }
+          held = held_by_whole(cut)
           numbers(held, wanted).map do |place, number|
             @stock[place][2] -= number if @stock[place][2]
             [place, rows_that_do(cut, place, held[place], number, wanted), number]
           end
+        end
+
+        # How many of a cut each size of sheet holds, whichever cut comes first.
+        def held_by_whole(cut)
+          @held[cut] ||= @fabric.rectangles.map { |wide, long, _| @blocks[cut].held(long, wide) }
         end
 
         # Where equal rows alone need no more sheets, they are what is cut: they leave larger pieces.

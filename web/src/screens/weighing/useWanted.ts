@@ -51,10 +51,11 @@ export function useWanted(unit: Unit, kept: Weights): Wanted {
     [change],
   );
   const counts = params.get("counts");
-  const weights = useMemo(() => readWeights(counts) ?? kept, [counts, kept]);
+  const names = useMemo(() => Object.keys(kept), [kept]);
+  const weights = useMemo(() => readWeights(counts, names) ?? kept, [counts, names, kept]);
   const weigh = useCallback(
-    (wanted: Weights | null) => change({ counts: wanted && writeWeights(wanted) }),
-    [change],
+    (wanted: Weights | null) => change({ counts: wanted && writeWeights(wanted, names) }),
+    [change, names],
   );
   return {
     spec,
@@ -62,7 +63,7 @@ export function useWanted(unit: Unit, kept: Weights): Wanted {
     sorting: (params.get("sort") ?? "rank") as Sorting,
     open: params.get("open"),
     weights,
-    weighed: writeWeights(weights) !== writeWeights(kept),
+    weighed: writeWeights(weights, names) !== writeWeights(kept, names),
     weigh,
     change,
     restore,
