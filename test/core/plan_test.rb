@@ -106,6 +106,40 @@ class PlanTest < CoreCase
                  answer.transform_values { |fabric| fabric.values_at("used_length", "bound_length") })
   end
 
+  # Five pairs of 5 take 25 of a strip; of the ink three more squares of 5 lie on the other 15, and two of 4 need a strip.
+  def test_what_strips_of_pairs_have_left_is_cut_from_first
+    pairs = %w[ink sky].map { |fabric| piece(%w[5 5], 5, pair: true).merge("fabric" => fabric) }
+    answer = OakenGauge.plan({ "stock" => { "ink" => [BOLT], "sky" => [BOLT] }, "pieces" => [*pairs, piece(%w[5 5], 3)] })["fabrics"]
+
+    assert_equal({ "ink" => %w[5 5 0], "sky" => %w[5 5 0] },
+                 answer.transform_values { |fabric| fabric.values_at("used_length", "bound_length", "gap") })
+    assert_equal([[8], [5]], answer.values.map { |fabric| fabric["strips"].map { |strip| strip["pieces"].size } })
+    assert_equal(%w[25 30 35], answer["ink"]["strips"].first["pieces"].last(3).map { |laid| laid["at"] })
+    more = with_pairs([*pairs, piece(%w[5 5], 3), piece(%w[4 4], 2)])
+
+    assert_equal ["9", [8, 2]], [more["used_length"], more["strips"].map { |strip| strip["pieces"].size }]
+  end
+
+  def with_pairs(pieces)
+    OakenGauge.plan({ "stock" => { "ink" => [BOLT], "sky" => [BOLT] }, "pieces" => pieces })["fabrics"]["ink"]
+  end
+
+  # Any pairs with any others: all there, none on another, and no more of the bolt than each by themselves take.
+  def test_any_pairs_at_all
+    random = Random.new(31)
+    12.times do
+      pairs = random_pieces(random, 2).flat_map { |one| %w[ink sky].map { |fabric| one.merge("fabric" => fabric, "pair" => true) } }
+      others = random_pieces(random, random.rand(1..4))
+      ink = with_pairs(pairs + others)
+      apart = [with_pairs(pairs), plan(others)["fabrics"]["ink"]]
+
+      assert_operator inches(ink["used_length"]), :<=, apart.sum { |one| inches(one["used_length"]) }, pairs + others
+      assert_operator inches(ink["bound_length"]), :<=, inches(ink["used_length"])
+      assert_equal (pairs + others).select { |one| one["fabric"] == "ink" }.sum { |one| one["count"] }, sizes_laid(ink).size
+      ink["strips"].each { |strip| assert_apart(strip) }
+    end
+  end
+
   def strips_with(fabric, other)
     fabric["strips"].select { |strip| strip["with"] == other }.map { |strip| strip["pieces"] }
   end

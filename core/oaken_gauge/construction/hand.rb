@@ -10,6 +10,8 @@ module OakenGauge
       def initialize(method, draws)
         @method = method
         @draws = draws
+        @operations = method.operations
+        @open = method.opens_seams?
       end
 
       # @return [Numeric] what the strip that a piece was cut from is too wide, inches
@@ -61,7 +63,7 @@ module OakenGauge
       #   some always; a scant seam gives it back, or a thread inside the line where a corner is flipped
       def depth
         given_back = guide == :on_line ? :thread : :scant
-        @draws.always(sewing, open? ? :take_up_open : :take_up) + @draws.always(sewing, given_back, -1) + @draws.spread(sewing, seam_kind) +
+        @draws.always(sewing, @open ? :take_up_open : :take_up) + @draws.always(sewing, given_back, -1) + @draws.spread(sewing, seam_kind) +
           @method.deeper.to_f
       end
 
@@ -77,14 +79,14 @@ module OakenGauge
 
       # @return [Numeric] the same along a seam in which others meet: pressed to opposite sides they nest
       def met
-        open? ? @draws.spread(first(:lay) || sewing, :laying_open) : laid
+        @open ? @draws.spread(first(:lay) || sewing, :laying_open) : laid
       end
 
       # @param edge [Symbol] :sewn or :outer
       # @return [Numeric] how much longer an edge on the bias became in her hands, inches
       def stretched(role, edge)
         starched = @method.task.maker.starched || @method.task.fabric(role).starched?
-        @draws.spread(edge == :sewn ? sewing : first(:press) || @method.operations.last.name, starched ? :bias_starched : :bias)
+        @draws.spread(edge == :sewn ? sewing : first(:press) || @operations.last.name, starched ? :bias_starched : :bias)
       end
 
       # @return [Symbol] the step that seams are sewn in
@@ -94,28 +96,24 @@ module OakenGauge
 
       # @return [Boolean] whether the method has a step
       def done?(name)
-        @method.operations.any? { |operation| operation.name == name }
+        @operations.any? { |operation| operation.name == name }
       end
 
       private
 
       # How far an edge that came cut is off; it is told with the first step that is done with it.
       def bought
-        step = @method.operations.find { |one| one.role == :across || one.name == :cut_triangle } || @method.operations.first
+        step = @operations.find { |one| one.role == :across || one.name == :cut_triangle } || @operations.first
         @draws.spread(step.name, :precut)
       end
 
       # The first of its operations that is this in the making of a unit.
       def first(role)
-        @method.operations.find { |operation| operation.role == role }&.name
+        @operations.find { |operation| operation.role == role }&.name
       end
 
       def seam_step
-        @seam_step ||= @method.operations.find { |operation| operation.role == :sew }
-      end
-
-      def open?
-        @method.opens_seams?
+        @seam_step ||= @operations.find { |operation| operation.role == :sew }
       end
 
       # A heavy line, a slot, or a line between: only the last can be read wrong.
@@ -125,8 +123,7 @@ module OakenGauge
       end
 
       def seam_kind
-        aids = @method.aids
-        guide == :edge ? aids.edge_seam : aids.line_seam
+        @seam_kind ||= @method.aids.then { |aids| guide == :edge ? aids.edge_seam : aids.line_seam }
       end
     end
   end

@@ -24,13 +24,6 @@ module OakenGauge
       def words(count)
         count == 1 ? one : many
       end
-
-      # @param maker [Makers::Maker]
-      # @param length [Numeric] inches sewn
-      # @return [Float]
-      def seconds(maker, length)
-        takes.sum { |time| maker.seconds(time) * (time == :sew_inch ? length : 1) }
-      end
     end
   end
 end

@@ -24,10 +24,10 @@ module OakenGauge
         [size].flatten.compact.map { |length| Length.saying(length, measure) }.join(" × ")
       end
 
-      # @param maker [Makers::Maker]
+      # @param times [Hash{Symbol => Numeric}] a maker's, by their names
       # @return [Float] without getting ready for it, see {Timing}
-      def seconds(maker)
-        count * operation.seconds(maker, length || 0)
+      def seconds(times)
+        count * operation.takes.sum { |time| times.fetch(time) * (time == :sew_inch ? length || 0 : 1) }
       end
     end
   end

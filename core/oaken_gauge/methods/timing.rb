@@ -9,7 +9,7 @@ module OakenGauge
       # @param maker [Makers::Maker]
       def initialize(steps, maker)
         @steps = steps
-        @maker = maker
+        @times = maker.profile.values
       end
 
       # @return [Float] seconds
@@ -20,13 +20,13 @@ module OakenGauge
       # @return [Array<Float>] seconds of each step, getting ready with the first at its place
       def by_step
         @by_step ||= begin
-          ready = @maker.seconds(:set_up)
+          ready = @times.fetch(:set_up)
           at = nil
           @steps.map do |step|
             place = step.operation.place
             moved = place && place != at
             at = place if moved
-            step.seconds(@maker) + (moved ? ready : 0)
+            step.seconds(@times) + (moved ? ready : 0)
           end
         end
       end

@@ -27,17 +27,17 @@ module OakenGauge
 
       # @return [Rational] inches of the bolt
       def used_length
-        cuttings.sum(0r, &:length)
+        @on_bolt ? @on_bolt.length : 0r
       end
 
       # @return [Rational] inches; no plan with the same pairs takes less of the bolt
       def bound_length
-        cuttings.sum(0r, &:bound)
+        @on_bolt ? @on_bolt.bound : 0r
       end
 
       # @return [Rational] inches that first fit takes
       def first_fit_length
-        cuttings.sum(0r) { |cutting| cutting.first_fit.length }
+        @on_bolt ? @on_bolt.first_fit : 0r
       end
 
       # @return [Array<Array(Rational, Integer)>] widths of strips of the bolt, and how many in a row
@@ -105,29 +105,22 @@ module OakenGauge
       end
 
       def on_bolt(left)
-        @own = own(@kinds.zip(left).select { |_, count| count.positive? }.map { |kind, count| Kind.new(**kind.to_h, count: count) })
-        [*@layers, @own].compact.reduce(0r) do |at, layer|
+        own = @kinds.zip(left).select { |_, count| count.positive? }.map { |kind, count| Kind.new(**kind.to_h, count: count) }
+        @on_bolt = OnBolt.new(own, @layers, room, effort: @effort)
+        @on_bolt.layers.reduce(0r) do |at, layer|
           place_strips(layer, at).each { |kind, count| tell_short(layer.kinds[kind], count, "#{more} more of the bolt") }
           at + layer.cutting.length
         end
-      end
-
-      def own(kinds)
-        Pairs::Layer.new(kinds: kinds, cutting: Banded.best(kinds, room, effort: @effort)) if kinds.any?
       end
 
       def more
         Length.new(used_length - (@stock[@bolt].length || used_length))
       end
 
-      def cuttings
-        [*@layers, @own].compact.map(&:cutting)
-      end
-
       # @param at [Rational] where the first one begins along the bolt
       # @return [Hash{Integer => Integer}] what is on strips that the bolt has no length for
       def place_strips(layer, at)
-        laid, over = fitting(layer.cutting.strips, at)
+        laid, over = fitting(layer.strips, at)
         laid.reduce(at) do |from, strip|
           @cuts << Laying.strip(strip, layer.kinds, room, { stock: @bolt, at: from, with: layer.with })
           from + strip.width

@@ -9,8 +9,14 @@ module OakenGauge
     #   Pairs.new(demands, ink: 40r, sky: 42r).of(:ink).first.with            # => :sky
     #   Pairs.new(demands, ink: 40r, sky: 42r).of(:ink).first.cutting.strips  # those of the sky, too
     class Pairs
-      # - with: the other fabric; - kinds: [Kind]; - cutting: Cutting of one of the two layers
-      Layer = Struct.new(:with, :kinds, :cutting, keyword_init: true)
+      # - with: the other fabric; - kinds: [Kind]; - cutting: Cutting of one of the two layers; - filled: the strips of this
+      # fabric, where something is laid on their rests
+      Layer = Struct.new(:with, :kinds, :cutting, :filled, keyword_init: true) do
+        # @return [Array<Strip>]
+        def strips
+          filled || cutting.strips
+        end
+      end
 
       # @param demands [Hash{Symbol => Array<Kind>}] by fabric
       # @param rooms [Hash{Symbol => Rational, nil}] inches along a strip of each fabric's bolt, nil where there is none

@@ -12,9 +12,11 @@ module OakenGauge
 
         # @param fabric [SheetGoods]
         # @param cuts [Array<Piece, Run>]
-        def initialize(fabric, cuts)
+        # @param score [Proc] what of an attempt is to be least, instead of its own score
+        def initialize(fabric, cuts, score = lambda(&:score))
           @fabric = fabric
           @cuts = cuts
+          @score = score
           lay_in_blocks(0)
         end
 
@@ -25,7 +27,7 @@ module OakenGauge
           return rows if @fabric.many_sizes? || rows.least?(@fabric)
 
           lay_in_blocks(Packing::DEPTH)
-          [rows, least].min_by(&:score)
+          [rows, least].min_by(&@score)
         end
 
         # @return [Boolean] whether any sheet holds one
@@ -42,7 +44,7 @@ module OakenGauge
         end
 
         def least
-          orders.map { |order| attempt(order) }.min_by.with_index { |attempt, i| [attempt.score, i] }
+          orders.map { |order| attempt(order) }.min_by.with_index { |attempt, i| [@score.call(attempt), i] }
         end
 
         # Large pieces first; and every other order, where there are few.
