@@ -44,6 +44,22 @@ class ChangingUnitsTest < BrowserCase
     assert_equal "2", @unit.reload.spec["finished"]
   end
 
+  # Sent three times in two seconds; then the form says so, with all that was typed.
+  def test_a_form_says_that_the_server_is_away
+    page.driver.browser.network.intercept
+    page.driver.browser.on(:request) { |request| request.match?(%r{/api/units/\d+$}) ? request.abort : request.continue }
+    change do
+      fill_in "How many", with: "31"
+      click_button "Change", exact: true
+
+      assert_text "The application is not answering. Nothing was lost"
+      assert_equal "31", find_field("How many").value
+      assert_button "Change", exact: true
+    end
+  ensure
+    Capybara.current_session.quit
+  end
+
   def test_taken_away_and_put_back
     click_button "Pick Two at a time", exact: true
 

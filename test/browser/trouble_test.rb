@@ -89,6 +89,18 @@ class TroubleTest < BrowserCase
     assert_equal 1, @unit.lock_version
   end
 
+  # What is on this machine answers all the same.
+  def test_the_network_goes_away
+    execute_script "window.dispatchEvent(new Event('offline'))"
+    fence.send_keys(:right)
+
+    assert_fence "two and one eighth inches"
+    assert_heard "squares cut three inches", "Two at a time"
+    click_button "Pick Two at a time", exact: true
+
+    assert_heard "Picked: Two at a time"
+  end
+
   def test_light_and_dark_are_remembered
     before = evaluate_script("document.documentElement.dataset.light")
     click_button "Light or dark"

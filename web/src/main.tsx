@@ -26,8 +26,16 @@ const signedOut = (error: Error) => {
 const queries = new QueryClient({
   queryCache: new QueryCache({ onError: signedOut }),
   mutationCache: new MutationCache({ onError: signedOut }),
+  // The application is on this machine: it answers where there is no network.
   defaultOptions: {
-    queries: { retry: worthRetrying, retryDelay: 1000, staleTime: 5000, refetchOnWindowFocus: false },
+    queries: {
+      networkMode: "always",
+      retry: worthRetrying,
+      retryDelay: 1000,
+      staleTime: 5000,
+      refetchOnWindowFocus: false,
+    },
+    mutations: { networkMode: "always" },
   },
 });
 

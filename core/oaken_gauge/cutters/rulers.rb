@@ -72,7 +72,7 @@ module OakenGauge
       def off_by(ruler, side)
         return 0r if (ruler.written_in == :inch) == (measure == :inch)
 
-        exact = @method.cuts.flat_map { |cut| cut.is_a?(Stock::Piece) ? cut.size.zip(cut.exact) : [] }.to_h[side] or return 0r
+        exact = @method.cuts.select(&:subcut).flat_map { |cut| cut.size.zip(cut.exact) }.to_h[side] or return 0r
         side - Grid.new(Tools::StraightRuler::USUAL.fetch(measure)).ceil(exact)
       end
 

@@ -24,6 +24,8 @@ type Run<Seen> = { change: Change<Seen>; way: Way; theirs?: Seen };
 type Clash<Seen> = { theirs: Seen; mine: Run<Seen>; asking: boolean };
 
 const PATIENCE = 15;
+/** What a form says itself: it is there to be sent again. */
+const SAID = new WeakSet<Error>();
 
 /**
  * The one way to save: changes of a scope are saved one after another, tried again while the server is away, undone and
@@ -36,12 +38,16 @@ export function useSaving<Seen>(scope: string, keep: (kept: Seen, before: Seen) 
     scope: { id: scope },
     mutationFn: async ({ change, theirs }: Run<Seen>) => {
       const before = theirs ?? change.over();
-      const kept = await change.save(before);
+      const kept = await change.save(before).catch((error: Error) => {
+        if (change.inForm) SAID.add(error);
+        throw error;
+      });
       await keep(kept, before);
       await change.then?.(kept);
       return { kept, before };
     },
-    retry: (failures, error) => failures < PATIENCE && error instanceof ApiError && error.status === 503,
+    retry: (failures, error) =>
+      failures < PATIENCE && error instanceof ApiError && error.status === 503 && !SAID.has(error),
     retryDelay: 1000,
     onSuccess: ({ kept, before }, { change, way }) => {
       setClash(null);
