@@ -1,7 +1,8 @@
-import { keepPreviousData, replaceEqualDeep, useQuery } from "@tanstack/react-query";
+import { keepPreviousData, replaceEqualDeep, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useRef, useState } from "react";
 
 import { api, ApiError, type Fabric, type Project, type Unit, type WeighAnswer } from "../../api/client";
+import { useStable } from "../../parts/useStable";
 import type { Wanted } from "./useWanted";
 
 export type Weighing = {
@@ -15,9 +16,34 @@ export type Weighing = {
 
 /** The weighing of a unit with the drawer and the fabric of its project. */
 export function useWeighing(project: Project, unit: Unit, wanted: Wanted): Weighing {
-  const document = {
+  const [last, setLast] = useState<WeighAnswer>();
+  // What is as it was in the answer before stays the same object: it need not be drawn again.
+  const shared = useStable((answer: WeighAnswer) => replaceEqualDeep(last, answer) as WeighAnswer);
+  const asking = (at: string | null) => {
+    const document = documentOf(project, unit, wanted, at);
+    return {
+      queryKey: ["weigh", unit.id, document],
+      queryFn: async ({ signal }: { signal: AbortSignal }) => shared(await api.weigh(document, signal)),
+      staleTime: Infinity,
+      gcTime: 60_000,
+    };
+  };
+  const query = useQuery({ ...asking(wanted.at), placeholderData: keepPreviousData });
+  if (query.data && query.data !== last) setLast(query.data);
+  const fresh = query.isSuccess && !query.isPlaceholderData;
+  useAhead(fresh ? query.data.beam : undefined, asking);
+  return {
+    answer: query.data ?? last,
+    fresh,
+    error: query.error instanceof ApiError ? query.error : null,
+    trouble: query.failureReason,
+  };
+}
+
+function documentOf(project: Project, unit: Unit, wanted: Wanted, at: string | null) {
+  return {
     unit: wanted.spec,
-    ...(wanted.at !== null && { at: wanted.at }),
+    ...(at !== null && { at }),
     seam_allowance: project.seam_allowance,
     measure: project.measure,
     tools: project.drawer,
@@ -25,26 +51,23 @@ export function useWeighing(project: Project, unit: Unit, wanted: Wanted): Weigh
     priorities: wanted.weights,
     fabrics: fabricsOf(project, unit),
   };
-  const before = useRef<WeighAnswer>(undefined);
-  const query = useQuery({
-    queryKey: ["weigh", unit.id, document],
-    // What is as it was in the answer before stays the same object: it need not be drawn again.
-    queryFn: async ({ signal }) => replaceEqualDeep(before.current, await api.weigh(document, signal)),
-    placeholderData: keepPreviousData,
-    staleTime: Infinity,
-    gcTime: 60_000,
-  });
+}
+
+type Asking = Parameters<ReturnType<typeof useQueryClient>["prefetchQuery"]>[0];
+
+/** While she looks at one stop of the fence, the one beyond it is asked for, the way the fence went last. */
+function useAhead(beam: WeighAnswer["beam"], asking: (at: string) => Asking) {
+  const queries = useQueryClient();
+  const stood = useRef<number>(undefined);
+  const ask = useStable((at: string) => void queries.prefetchQuery(asking(at)));
   useEffect(() => {
-    before.current = query.data;
-  }, [query.data]);
-  const [last, setLast] = useState<WeighAnswer>();
-  if (query.data && query.data !== last) setLast(query.data);
-  return {
-    answer: query.data ?? last,
-    fresh: query.isSuccess && !query.isPlaceholderData,
-    error: query.error instanceof ApiError ? query.error : null,
-    trouble: query.failureReason,
-  };
+    if (!beam) return;
+    const stop = beam.stops.indexOf(beam.finished);
+    const way = Math.sign(stop - (stood.current ?? stop));
+    stood.current = stop;
+    const beyond = beam.stops[stop + way];
+    if (way !== 0 && beyond) ask(beyond);
+  }, [beam, ask]);
 }
 
 /** The fabric of each role; one that another role has already is told as the same, so that it is not used twice. */
