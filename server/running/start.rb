@@ -12,6 +12,9 @@ module Running
 end
 %w[INT TERM].each { |signal| trap(signal) { Running.told_to_stop = true } }
 
+# A signal while Ruby itself was beginning is told to nobody, and leaves it without its encodings.
+abort "Stopped." unless defined?(Encoding::UTF_8)
+
 begin
   require "bundler/setup"
   require "json"

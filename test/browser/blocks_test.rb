@@ -43,6 +43,20 @@ class BlocksScreenTest < BrowserCase
     assert_equal(%w[rising falling], stored.picture["cells"].first.map { |cell| cell["cut"] })
   end
 
+  # Drawn and left at once, before the hand has rested.
+  def test_who_leaves_at_once_has_it_saved
+    draw
+    execute_script <<~JS
+      const board = document.querySelector("[role=application]");
+      board.focus();
+      board.dispatchEvent(new KeyboardEvent("keydown", { key: "x", bubbles: true, cancelable: true }));
+      setTimeout(() => [...document.querySelectorAll("a")].find((link) => link.textContent.trim() === "Blocks").click(), 60);
+    JS
+
+    assert_selector "h1", text: "Blocks"
+    eventually { stored.picture["cells"].first.first["cut"] == "quartered" }
+  end
+
   # Four cells, of which the middle column is two wide: what is whole fills a place, a diagonal needs a square.
   def test_columns_of_several_widths
     draw(across: "1 2 1", down: "1 2", finished: 12)

@@ -1,5 +1,6 @@
 import { useEffect, useRef } from "react";
 
+import { useStable } from "../parts/useStable";
 import { useSaving } from "./useSaving";
 
 const SAVED_AFTER = 500;
@@ -21,23 +22,20 @@ export function useResting<Thing, State>({ scope, stored, now, save, onSaved }: 
     seen.current = kept;
     onSaved();
   });
-  const start = useRef(saving.start);
-  const saves = useRef(save);
-  useEffect(() => {
-    start.current = saving.start;
-    saves.current = save;
+  const clashes = saving.clash !== null;
+  // While two windows differ nothing more is saved; then whatever stands there by then.
+  const keep = useStable(() => {
+    if (now === saved.current || clashes) return;
+    saved.current = now;
+    saving.start({ said: "Saved", over: () => seen.current, save: (over) => save(over, now) });
   });
 
-  // While two windows differ nothing more is saved; then whatever stands there by then.
-  const clashes = saving.clash !== null;
   useEffect(() => {
-    if (now === saved.current || clashes) return;
-    const timer = setTimeout(() => {
-      saved.current = now;
-      start.current({ said: "Saved", over: () => seen.current, save: (over) => saves.current(over, now) });
-    }, SAVED_AFTER);
+    const timer = setTimeout(keep, SAVED_AFTER);
     return () => clearTimeout(timer);
-  }, [now, clashes]);
+  }, [now, clashes, keep]);
+  // Whoever leaves the page before the hand has rested has it saved all the same.
+  useEffect(() => () => keep(), [keep]);
 
   return {
     saving,
