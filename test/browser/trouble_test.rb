@@ -42,6 +42,14 @@ class TroubleTest < BrowserCase
     assert_no_selector "[role=dialog]"
     assert_text "Not saved: changed in another window."
     assert_equal "die/patches", @unit.reload.pick.method_id
+    # What else is saved meanwhile does not take its place.
+    click_link "Terns"
+    find(".method-name", match: :first)
+    find("button[aria-label^='Pick ']", match: :first).click
+
+    assert_heard "Picked: "
+    assert_text "Not saved: changed in another window."
+    click_link "Wave tips"
     click_button "Choose"
     click_button "Save mine over it"
 

@@ -50,7 +50,8 @@ export function useSaving<Seen>(scope: string, keep: (kept: Seen, before: Seen) 
       failures < PATIENCE && error instanceof ApiError && error.status === 503 && !SAID.has(error),
     retryDelay: 1000,
     onSuccess: ({ kept, before }, { change, way }) => {
-      setClash(null);
+      // One that was put off stands, whatever else is saved in the meantime.
+      setClash((before) => (before?.mine.change === change ? null : before));
       history.note(way, wordsOf(change, kept), change.back?.(kept, before));
     },
     onError: (error, mine) => {
