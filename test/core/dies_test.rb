@@ -55,6 +55,19 @@ class DiesTest < CoreCase
     assert_equal "small", ask(16, small, wide)["settings"][0]["tool"] # the other does not go through the press
   end
 
+  # A square of 10 gives three blanks of 4 × 6, two beside one another and one along them. Three of light and three of dark from
+  # one pile take two squares, and are counted as blanks.
+  def test_blanks_of_two_roles_share_a_pile
+    ask_of = lambda do |count|
+      pile = { "light" => { "form" => "squares", "side" => "10", "count" => count }, "dark" => { "same_as" => "light" } }
+      ask(12, die(triangles(4)).merge("blank" => %w[4 6]), fabrics: pile)
+    end
+
+    assert_empty ask_of.call(2)["problems"]
+    assert_equal({ "light" => 3, "dark" => 3 }, ask_of.call(2)["fabric"].transform_values { |parts| parts["pieces_of_stock"] })
+    assert_equal %w[short], codes(ask_of.call(1)).uniq
+  end
+
   # 3 layers of light give 12 triangles, and 6 squares that nobody asked for.
   def test_shapes_that_come_along_are_left_over
     board = die(triangles(4), { "patch" => "square", "finished" => "2", "count" => 2 })

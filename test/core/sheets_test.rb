@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "support/core_case"
+require "support/catalogue"
 
 # Cuts on precuts, fat quarters and scraps: what fits, what is taken, what is left; by hand, and for any cuts at all.
 class SheetsTest < CoreCase
@@ -13,7 +14,7 @@ class SheetsTest < CoreCase
   end
 
   def held(long, wide, height, width, **fabric)
-    Stock::Sheets::Packing.new(Stock::Squares.new(side: 10r, **fabric), piece(height, width, 1)).held(long.to_r, wide.to_r)
+    Stock::Packing.new(Stock::Squares.new(side: 10r, **fabric), piece(height, width, 1)).held(long.to_r, wide.to_r)
   end
 
   # Rows both ways round: 3½ × 6½ in 10 × 10 is two lying and one standing. A pinwheel of four 2 × 3 in 5 × 5, round a
@@ -33,7 +34,7 @@ class SheetsTest < CoreCase
     200.times do
       sheets = Array.new(random.rand(1..8)) { |place| [place, Rational(random.rand(20..90), 4), random.rand(1..6)] }
       wanted = random.rand(1..held_by(sheets))
-      chosen = Stock::Sheets::Choosing.new(sheets, wanted).chosen.map { |place| sheets[place] }
+      chosen = Stock::Choosing.new(sheets, wanted).chosen.map { |place| sheets[place] }
 
       assert_equal least_of(sheets, wanted), used(chosen), [sheets, wanted].inspect
       assert_operator held_by(chosen), :>=, wanted
@@ -142,6 +143,51 @@ class SheetsTest < CoreCase
     assert_equal 2, strips.call({ "light" => { "form" => "yardage" }, "dark" => { "form" => "yardage" } })
   end
 
+  # 21 geese of 2¾ × 5½, four at a time: six squares of 7 are two strips, six of 8½ two more: 31 inches of a bolt of 27.
+  def test_two_roles_of_one_bolt_may_be_too_many_together
+    task = { "unit" => { "kind" => "flying_geese", "finished" => ["2 3/4", "5 1/2"], "count" => 21 } }
+    short = lambda do |length|
+      bolt = { "goose" => { "form" => "yardage", "length" => length }, "sky" => { "same_as" => "goose" } }
+      weigh("rotary/four_at_a_time_large_sky", task.merge("fabrics" => bolt))["problems"]
+    end
+
+    say = "All cuts from the goose and sky together take 4 more than the stock gives. Find more, or make fewer."
+
+    assert_equal([say], short.call("27").map { |problem| problem["say"] })
+    assert_empty short.call("31")
+  end
+
+  # Geese and skies that could nest, on every form of one fabric.
+  def test_geese_by_strips_from_one_fabric_of_any_form
+    [{ "form" => "fat_quarter" }, { "form" => "squares", "side" => "10" }, { "form" => "strips", "width" => "2 1/2" },
+     { "form" => "scraps", "pieces" => [%w[9 20], %w[20 14]] }].each do |form|
+      method = weigh("triangle_ruler/strips", { "unit" => { "kind" => "flying_geese", "finished" => %w[2 4], "count" => 9 }, "tools" => Catalogue::TOOLS,
+                                                "fabrics" => { "goose" => form, "sky" => { "same_as" => "goose" } } })
+
+      assert method["feasible"], method["problems"].inspect
+      assert_in_delta method["waste"]["consumed"], method["waste"].values_at("in_units", "surplus", "offcut", "lost").sum, CLOSE
+      assert_operator method["waste"]["lost"], :>, 0
+    end
+  end
+
+  # A bolt of 4 has no strip of 5½; of 3¼ it has one, with seven on it.
+  def test_the_way_round_of_which_a_bolt_has_more
+    say = Stock::Yardage.new(length: 4r).allocate(piece(11/2r, 13/4r, 44)).short.say
+
+    assert_equal "Needs 7 strips of 3 1/4 from the light; the stock gives 1. Find 6 more, or make fewer.", say
+  end
+
+  # 13 squares of 2½ × 3 take 39 inches: the strip has an inch left. Of 15 of 2½ × 3½, eleven fill a strip; four more lie on
+  # one of their own, since what is left of the first saves none.
+  def test_strips_are_shared_where_that_saves_one
+    bolt = Stock::Yardage.new(directional: true)
+    strips = ->(*counts) { bolt.allocate_all([piece(5/2r, 3, counts[0]), piece(5/2r, 7/2r, counts[1])]).values.map(&:taken) }
+
+    assert_equal [1, 2], strips.call(13, 15)
+    assert_equal [1, 1], strips.call(8, 15) # 24 inches, and four of the 15 beside them
+    assert_equal [1, 0], strips.call(8, 4)
+  end
+
   # Quarter-square patches of 4 are cut from 2½: two rows of 13 on a bought strip of 5½, where a strip of the bolt has one.
   # Half-square patches of 2 on a folded strip: twelve on either layer of 20 (6 × 3.2071 = 19.24).
   def test_several_rows_on_a_bought_strip
@@ -172,15 +218,15 @@ class SheetsTest < CoreCase
     150.times do
       sizes = Array.new(random.rand(1..5)) { [random.rand(4..20), random.rand(4..20)] }
       cuts = Array.new(random.rand(1..3)) { piece(random.rand(4..20)/4r, random.rand(4..28)/4r, random.rand(1..8)) }
-      best = Stock::Sheets::Sharing.new(scraps(*sizes), cuts).best
+      best = Stock::Sharing.new(scraps(*sizes), cuts).best
 
-      best.taken.each { |taken| assert_cut_by_hand(taken) }
+      best.sheets.each { |taken| assert_cut_by_hand(taken) }
 
-      laid = best.taken.sum { |taken| taken.repeats * taken.rows.sum(&:count) }
+      laid = best.sheets.sum { |taken| taken.repeats * taken.rows.sum(&:count) }
 
       assert_equal cuts.sum(&:count), laid + best.missing.values.sum
       assert_operator laid, :>=, in_rows(sizes, cuts), [sizes, cuts.map { |cut| [cut.size, cut.count] }].inspect
-      assert_operator best.taken.sum(&:repeats), :<=, sizes.size
+      assert_operator best.sheets.sum(&:repeats), :<=, sizes.size
     end
   end
 

@@ -52,9 +52,9 @@ class StockTest < CoreCase
   end
 
   def test_what_is_worth_keeping
-    assert Stock::Offcut.worth_keeping?(3/2r, 2r)
-    refute Stock::Offcut.worth_keeping?(3/2r, 15/8r)
-    refute Stock::Offcut.worth_keeping?(11/8r, 40r)
+    assert Stock::Space.worth_keeping?(3/2r, 2r)
+    refute Stock::Space.worth_keeping?(3/2r, 15/8r)
+    refute Stock::Space.worth_keeping?(11/8r, 40r)
   end
 
   def test_scraps_are_taken_whole_the_smallest_that_will_do

@@ -45,7 +45,7 @@ module OakenGauge
       end
 
       def selvage
-        wide = fabrics.grep(Stock::Yardage).map(&:usable_width).max
+        wide = fabrics.select(&:bolt?).map(&:usable_width).max
         return unless wide && wide >= WITH_SELVAGE
 
         [:selvage, "A usable width of #{@way.say(wide)} is as wide as fabric comes: be sure no selvage is counted."]
@@ -60,7 +60,7 @@ module OakenGauge
       end
 
       def crooked_fold
-        return unless fabrics.any?(Stock::Yardage) && operation?(:cut_strip, :cut_strip_slots)
+        return unless fabrics.any?(&:bolt?) && operation?(:cut_strip, :cut_strip_slots)
 
         [:crooked_fold, "Fold the fabric true before strips are cut: a crooked fold gives a strip with a bend in it."]
       end

@@ -45,30 +45,25 @@ module OakenGauge
       end
 
       def strips_by_width
-        @strips_by_width ||= allocations.each_with_object(Hash.new(0)) do |(cut, taken), counted|
-          strips_of(cut, taken).each { |width, count| counted[width] += count }
+        @strips_by_width ||= allocations.each_value.with_object(Hash.new(0)) do |taken, counted|
+          strips_of(taken).each { |width, count| counted[width] += count }
         end
       end
 
       # With the first strips that are cut of what was taken.
       def edges_by_width
-        @edges_by_width ||= allocations.each_with_object(Hash.new(0)) do |(cut, taken), counted|
-          counted[strips_of(cut, taken).first&.first] += taken.squared || taken.taken
+        @edges_by_width ||= allocations.each_value.with_object(Hash.new(0)) do |taken, counted|
+          counted[strips_of(taken).first&.first] += taken.squared
         end
       end
 
-      def strips_of(cut, taken)
-        (taken.cut_strips || strips_cut(cut, taken)).select { |_, count| count.positive? }.to_a
-      end
-
-      # Strips of the bolt, all of one width; those that were bought cut are not cut again.
-      def strips_cut(cut, taken)
-        task.fabric(cut.role).cut_to_width?(taken.strip || 0) ? { taken.strip || cut.least_width => taken.taken } : {}
+      def strips_of(taken)
+        taken.cut_strips.select { |_, count| count.positive? }.to_a
       end
 
       def piece_steps
         cuts.select(&:subcut).group_by(&:subcut).flat_map do |size, same|
-          times = same.sum { |cut| allocations.fetch(cut).subcuts || cut.count }
+          times = same.sum { |cut| allocations.fetch(cut).subcuts }
           next step(:subcut_rectangle, times, on: fabrics(same), size: size) unless size.uniq.one?
 
           slotted(:subcut, size.first, times, on: fabrics(same))

@@ -98,10 +98,7 @@ module OakenGauge
       # @param cut [Stock::Piece, Stock::Run]
       # @return [Boolean] whether its strips were cut by her
       def cut_to_width?(cut)
-        taken = taken_for(cut)
-        return taken.cut_strips.any? if taken&.cut_strips
-
-        task.fabric(cut.role).cut_to_width?(taken&.strip || 0)
+        taken_for(cut)&.cut_to_width? != false
       end
 
       # @param cut [Stock::Piece]

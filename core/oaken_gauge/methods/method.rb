@@ -109,9 +109,7 @@ module OakenGauge
         [size].flatten.map { |length| Length.saying(length, task.measure) }.join(" × ")
       end
 
-      private
-
-      # Roles may be cut from one fabric.
+      # @return [Array<Array<Stock::Cut>>] its cuts, those of one fabric together: roles may be cut from one
       def by_fabric
         cuts.group_by { |cut| task.fabric(cut.role).object_id }.values
       end

@@ -20,7 +20,7 @@ module OakenGauge
         @stock = stock
         @effort = effort
         @layers = layers
-        @bolt = stock.index { |fabric| fabric.is_a?(Stock::Yardage) }
+        @bolt = stock.index(&:bolt?)
         lay(kinds, lengthwise: length_for?(kinds))
         lay(kinds, lengthwise: false) if short.any? && kinds.any? { |kind| room && kind.size.max > room }
       end
@@ -91,8 +91,8 @@ module OakenGauge
         asked = cuts.select { |cut| cut.count.positive? }
         return wanted if asked.empty?
 
-        best = Stock::Sheets::Sharing.new(fabric, asked).best
-        best.taken.each { |taken| add_sheets(fabric, taken, cuts) }
+        best = Stock::Sharing.new(fabric, asked).best
+        best.sheets.each { |taken| add_sheets(fabric, taken, cuts) }
         cuts.map { |cut| best.missing.fetch(cut, 0) }
       end
 

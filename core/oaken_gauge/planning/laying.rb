@@ -24,7 +24,7 @@ module OakenGauge
           Cut.new(**place, width: strip.width, length: room, pieces: pieces + beyond(strip, kinds), kept: worth_keeping(kept))
         end
 
-        # @param taken [Stock::Sheets::Sharing::Taken]
+        # @param taken [Stock::Sheet]
         # @param place [Hash] stock: and sheet:
         # @yield [Stock::Piece] tells its kind
         # @return [Cut]
@@ -34,7 +34,7 @@ module OakenGauge
           Cut.new(**place, width: taken.wide, length: taken.long, at: 0r, pieces: pieces, kept: kept)
         end
 
-        # @param row [Stock::Sheets::Filling::Row]
+        # @param row [Stock::Row]
         # @param kind [Object]
         # @return [Array<Array>] of each piece in it the kind, how it lies across and along, and where
         def in_row(row, kind)
@@ -63,7 +63,7 @@ module OakenGauge
         end
 
         def worth_keeping(sizes)
-          sizes.select { |size| Stock::Offcut.worth_keeping?(*size) }
+          sizes.select { |size| Stock::Space.worth_keeping?(*size) }
         end
 
         def stacked(segment, kinds, along)

@@ -50,7 +50,7 @@ module OakenGauge
       end
 
       def bolt(fabric)
-        stock(fabric).find { |one| one.is_a?(Stock::Yardage) }
+        stock(fabric).find(&:bolt?)
       end
 
       def stock(fabric)
@@ -62,7 +62,7 @@ module OakenGauge
       end
 
       def room_for?(kind, stock)
-        stock.any? { |fabric| fabric.is_a?(Stock::Yardage) ? kind.size.min <= fabric.usable_width : fits?(kind, fabric) }
+        stock.any? { |fabric| fabric.bolt? ? kind.size.min <= fabric.usable_width : fits?(kind, fabric) }
       end
 
       def fits?(kind, fabric)

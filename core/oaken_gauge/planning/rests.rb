@@ -26,7 +26,7 @@ module OakenGauge
 
       # @return [Array<Strip>] each with what is laid on its rest
       def strips
-        sheets = laid.taken.flat_map { |taken| [taken] * taken.repeats }
+        sheets = laid.sheets.flat_map { |taken| [taken] * taken.repeats }
         @strips.map do |strip|
           place = sheets.index { |taken| [taken.wide, taken.long] == [strip.width, @room - strip.length] }
           Strip.new(**strip.to_h, rest: place && rest(sheets.delete_at(place), strip.length))
@@ -43,7 +43,7 @@ module OakenGauge
 
       # @return [Boolean] whether anything is laid there at all
       def any?
-        laid.taken.any?
+        laid.sheets.any?
       end
 
       # @return [Rational] square inches
@@ -68,7 +68,7 @@ module OakenGauge
       end
 
       def laid
-        @laid ||= sizes.empty? || cuts.empty? ? nothing : Stock::Sheets::Sharing.new(scraps, cuts, method(:still_wanted)).best
+        @laid ||= sizes.empty? || cuts.empty? ? nothing : Stock::Sharing.new(scraps, cuts, method(:still_wanted)).best
       end
 
       # The less fabric is still wanted for them the better, then what the sheets themselves say.
@@ -77,7 +77,7 @@ module OakenGauge
       end
 
       def nothing
-        Stock::Sheets::Attempt.new(taken: [], missing: cuts.to_h { |cut| [cut, cut.count] }.compare_by_identity)
+        Stock::Layout.new(sheets: [], missing: cuts.to_h { |cut| [cut, cut.count] }.compare_by_identity)
       end
 
       # Where one piece may not be turned the fabric may not.

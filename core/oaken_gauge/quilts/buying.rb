@@ -91,7 +91,7 @@ module OakenGauge
       end
 
       def bolts(fabric)
-        @stock.fetch(fabric.to_sym, []).grep(Stock::Yardage)
+        @stock.fetch(fabric.to_sym, []).select(&:bolt?)
       end
 
       def document
@@ -102,7 +102,7 @@ module OakenGauge
       # What there is in other forms, and a bolt as wide as hers.
       def forms(name)
         width = bolts(name).map(&:usable_width).min
-        @stock.fetch(name, []).grep_v(Stock::Yardage) + [Stock::Yardage.new(**{ usable_width: width }.compact)]
+        @stock.fetch(name, []).reject(&:bolt?) + [Stock::Yardage.new(**{ usable_width: width }.compact)]
       end
 
       def names

@@ -83,7 +83,7 @@ module OakenGauge
       end
 
       def usable(fabric)
-        bolt = stock.fetch(fabric&.to_sym, []).grep(Stock::Yardage).first
+        bolt = stock.fetch(fabric&.to_sym, []).find(&:bolt?)
         (bolt || Stock::Yardage.new).usable_width
       end
     end

@@ -7,25 +7,33 @@ module OakenGauge
     # - consumed: fabric taken
     # - offcut: fabric that goes back to the shelf
     # - taken: how many strips, precuts, scraps or blanks
+    # - opened: the same as the fabric counts what it holds: inches off a bolt, or sheets
     # - strips: [[width, count]]
-    # - sheets: pictures of what was taken, see {Sheet}
+    # - sheets: [Sheet] that were taken
     # - short: nil, or a {Problem} that says what the stock cannot give
-    # - cut_strips: of sheets, how many strips of each width are cut from them: {width => count}; nil elsewhere
-    # - subcuts: of sheets, how many cuts part the pieces; nil where every piece takes one
-    # - squared: of sheets, how many have their edges squared up; nil where all do
-    # - off_grain: true where blanks could only be had with their length across the grain
+    # - cut_strips: how many strips of each width are cut for it: {width => count}
+    # - subcuts: how many cuts part its pieces
+    # - squared: how many sheets or strips have their edges squared up
+    # - off_grain: true where blanks lie with their length across the grain
     # - blanks: true where blanks for a die were counted, and not what they come from
-    Allocation = Struct.new(:consumed, :offcut, :taken, :strips, :sheets, :short, :cut_strips, :subcuts, :squared, :off_grain,
+    Allocation = Struct.new(:consumed, :offcut, :taken, :opened, :strips, :sheets, :short, :cut_strips, :subcuts, :squared, :off_grain,
                             :blanks, keyword_init: true) do
       # @return [Rational, nil] inches, the width of the strips taken; nil when none were
       def strip
         strips.first&.first
       end
 
+      # @return [Boolean] whether strips are cut for it, rather than there already; a strip of another cut's was cut too
+      def cut_to_width?
+        cut_strips.any?
+      end
+
+      # @param cut [Cut]
       # @param problem [Problem]
-      # @return [Allocation] one that could not be made
-      def self.refused(problem)
-        new(consumed: 0, offcut: 0, taken: 0, strips: [], sheets: [], short: problem)
+      # @return [Allocation] one that could not be made, with the cuts it would have been
+      def self.refused(cut, problem)
+        new(consumed: 0, offcut: 0, taken: 0, opened: 0, strips: [], sheets: [], short: problem, cut_strips: { cut.least_width => 0 },
+            subcuts: cut.count, squared: 0)
       end
     end
   end

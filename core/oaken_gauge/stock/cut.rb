@@ -4,13 +4,9 @@ module OakenGauge
   module Stock
     # What every kind of cut answers; a kind says otherwise where it is so.
     #
-    # @abstract A kind has role, count and then_do, and gives {#planned}, {#entry} and the forms in which it lies.
+    # @abstract A kind has role, count and then_do, and gives {#planned}, {#entry}, its least width
+    #   and the forms in which it lies, on sheets and on strips.
     module Cut
-      # @return [Rows::Rows] how it lies along strips of a fabric
-      def rows(fabric, measure)
-        Rows::Rows.new(fabric, self, measure)
-      end
-
       # @return [Array(Rational, Rational), nil] the height and width to which pieces are subcut from strips
       def subcut
         nil
@@ -29,6 +25,18 @@ module OakenGauge
       # @return [Integer] layers that lie on one another as it is cut
       def layers
         1
+      end
+
+      # @param allocation [Allocation] what was taken for it
+      # @return [Allocation] as it is counted
+      def counted(allocation)
+        allocation
+      end
+
+      # @param _row [Row]
+      # @return [Boolean] whether it lies there with its length across the grain, where it should not
+      def off_grain?(_row)
+        false
       end
     end
   end

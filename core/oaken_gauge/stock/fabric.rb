@@ -2,32 +2,16 @@
 
 module OakenGauge
   module Stock
-    # One fabric in the form in which the maker has it. The bolt is cut in whole strips, one row of pieces to a strip;
-    # what comes in sheets is cut from edge to edge, see {Sheets}.
+    # One fabric in the form in which the maker has it: rectangles that are taken whole, and cut from edge to edge.
     #
-    # @abstract A form gives {#strip_for} and {#strips_in_stock}, how much it {#holds} and what cuts {#takes take} of that,
-    #   and what it is called.
+    # @abstract A form declares its sizes and gives {#rectangles} and what it is {#called}; what is cut to length, as strips
+    #   of a bolt, says how.
     class Fabric
       include Documents::Record
 
       CLOTHS = %w[cotton flannel batik].freeze
-
-      # Strips sewn side by side, from edge to edge: the width of each as cut, and its colour.
-      class Pieced
-        include Documents::Record
-
-        list :strips, Documents::Measures::Size.new(most: 200), within: 2..40, label: "Widths of its strips"
-        list :colors, Documents::Scalars::Text.new(most: 40), within: 2..40, label: "Colours of its strips"
-        rule(:colors, :strips, say: "has another number than strips: allowed is one colour a strip") do |colors, strips|
-          colors.size == strips.size
-        end
-
-        # @param seam [Rational] inches
-        # @return [Rational] inches, with an allowance taken up on either side of each seam
-        def width(seam)
-          strips.sum - (2 * seam * (strips.size - 1))
-        end
-      end
+      # More sizes of sheet than every order of cuts, and blocks beside blocks, are tried on.
+      MANY_SIZES = 60
 
       class << self
         # @return [String] its name in documents
@@ -73,33 +57,31 @@ module OakenGauge
         starched
       end
 
-      # @param cut [Piece, Run, Blank]
+      # @param cut [Cut]
       # @param measure [Symbol] unit of measure for the words of a refusal
       # @return [Allocation]
       def allocate(cut, measure = :inch)
         allocate_all([cut], measure).fetch(cut)
       end
 
-      # @return [Boolean] whether it comes in so many sizes that to lay anything out on them takes long
-      def many_sizes?
-        false
-      end
-
       # What all cuts of a method take, so that nothing is taken twice.
       #
-      # @param cuts [Array<Piece, Run, Blank>]
-      # @return [Hash{Piece, Run, Blank => Allocation}] by identity
+      # @param cuts [Array<Cut>]
+      # @return [Hash{Cut => Allocation}] by identity
       def allocate_all(cuts, measure = :inch)
-        blanks, others = cuts.partition(&:die)
-        laid = others.zip(Rows::SharedRows.new(others.map { |cut| cut.rows(self, measure) }).allocations)
-        apart = blanks.map { |cut| [cut, cut.rows(self, measure).allocation] }
-        (laid + apart).each_with_object({}.compare_by_identity) { |(cut, allocation), taken| taken[cut] = allocation }
+        Allocations.new(self, cuts, measure).call
       end
 
       # @param allocation [Allocation]
       # @return [String] what one of the things it counts is called
       def counted(allocation)
         allocation.blanks ? "blank" : self.class::COUNTED
+      end
+
+      # @param allocations [Array<Allocation>]
+      # @return [Numeric] how much of it they take, as it {#holds} it
+      def takes(allocations)
+        allocations.sum(&:opened)
       end
 
       # What several cuts want of one stock when it cannot give them all.
@@ -113,6 +95,106 @@ module OakenGauge
 
         say = "All cuts from the #{role} together take #{amount_words(missing, measure)} more than the stock gives. "
         Problem.new(code: :short, say: "#{say}Find more, or make fewer.")
+      end
+
+      # @return [Boolean] whether strips are cut from it as wide as they are wanted
+      def bolt?
+        false
+      end
+
+      # @return [Boolean] whether its grain is known
+      def grain?
+        false
+      end
+
+      # @return [Boolean] whether that is tried
+      def searched?
+        rectangles.size <= MANY_SIZES
+      end
+
+      # The ways that a cut may lie in rows, and whether these run across a sheet.
+      # @param cut [Cut]
+      # @return [Array<Array(Boolean, Form)>]
+      def ways(cut)
+        [false, *(directional? ? nil : true)].product(cut.forms(directional?))
+      end
+
+      # @param _ways [Array<Array(Boolean, Form)>] of all cuts
+      # @return [Array] width, length and count of each size of sheet to be had
+      def sizes(_ways)
+        rectangles
+      end
+
+      # @param cut [Cut]
+      # @return [Integer] how many of it one sheet gives, the largest
+      def held_by_one(cut)
+        packing = Packing.new(self, cut, depth: 0)
+        sizes(packing.ways).map { |wide, long, _| packing.held(long, wide) }.max || 0
+      end
+
+      # @param form [Form]
+      # @return [Integer] how many stand in the longest row of it
+      def held_along(form)
+        sizes([[false, form]]).map { |wide, long, _| rows_across(form, wide).positive? ? form.per.call(long) : 0 }.max
+      end
+
+      # @param form [Form]
+      # @return [Integer] rows that go one beside the other across so many inches
+      def rows_across(form, across)
+        (across / form.width).floor
+      end
+
+      # @return [Boolean] whether the rest of a sheet is cut off across before anything else
+      def crosscut_first?
+        false
+      end
+
+      # A row is cut off once, and a piece; the last ones have the sheet's own edges.
+      # @param sheets [Array<Sheet>] that were taken for a cut
+      # @param rows [Array<Array(Row, Sheet)>] its rows, and where they lie
+      # @return [Hash] what there is to cut: strips of each width, pieces, and edges to square up first
+      def work(sheets, rows)
+        strips = rows.reject { |row, sheet| sheet.last?(row) }.group_by { |row, _| row.form.width }
+        { cut_strips: strips.transform_values { |same| same.sum { |_, sheet| sheet.repeats } },
+          subcuts: rows.sum { |row, sheet| sheet.subcuts(row) }, squared: sheets.reject(&:whole?).sum(&:repeats) }
+      end
+
+      # @param _sheets [Array<Sheet>]
+      # @return [Array] widths and counts of strips that were taken: none
+      def strips_of(_sheets)
+        []
+      end
+
+      # @param cut [Cut]
+      # @return [Problem] why none of it fits
+      def too_small_for(cut, measure)
+        Problem.new(code: :precut_too_small, say: "No piece fits on the #{called(measure)} of #{cut.role}. " \
+                                                  "Use a larger cut of fabric, or a method that cuts smaller.")
+      end
+
+      # @return [String, nil] what of a cut it cannot give
+      def short(cut, _sheets, missing, measure)
+        return if missing.zero?
+
+        "The #{called(measure)} of #{cut.role} give #{cut.count - missing} of #{cut.count} pieces: #{missing} are missing. " \
+          "Find more, or make fewer."
+      end
+
+      # @return [Integer, nil] sheets; nil where nobody says
+      def holds
+        rectangles.sum(&:last) unless rectangles.any? { |rectangle| rectangle.last.nil? }
+      end
+
+      # @param sheets [Array<Sheet>]
+      # @return [Integer] how many they are
+      def amount(sheets)
+        sheets.sum(&:repeats)
+      end
+
+      # @param amount [Integer] sheets
+      # @return [String]
+      def amount_words(amount, _measure)
+        "#{amount} #{self.class::COUNTED}#{'s' unless amount == 1}"
       end
     end
   end

@@ -3,7 +3,7 @@
 module OakenGauge
   module Stock
     # Fat quarters, 18 × 21 with their edges on, 17½ × 20 to use unless stated.
-    class FatQuarter < SheetGoods
+    class FatQuarter < Fabric
       # What is taken of it is counted in these.
       COUNTED = "fat quarter"
 

@@ -14,15 +14,15 @@ module OakenGauge
       include Cut
 
       # @param _directional [Boolean] whether the print may not be turned
-      # @return [Array<Sheets::Form>] the ways it lies in rows
+      # @return [Array<Form>] the ways it lies in rows
       def forms(_directional)
-        [Sheets::Form.of_piece(*size, marks)]
+        [Form.of_piece(*size, marks)]
       end
 
       # Along a strip it may lie either way round.
-      # @return [Array<Sheets::Form>]
+      # @return [Array<Form>]
       def forms_on_strips(directional)
-        [size, *(directional ? nil : [size.reverse])].uniq.map { |across, along| Sheets::Form.of_piece(across, along, marks) }
+        [size, *(directional ? nil : [size.reverse])].uniq.map { |across, along| Form.of_piece(across, along, marks) }
       end
 
       # @return [Array<Array(Array(Rational, Rational), Integer)>] sizes and counts, for a plan

@@ -16,23 +16,23 @@ module OakenGauge
 
       # Each turned half round, unless the print may not be; and all the same way up, which is closer for some shapes.
       # @param directional [Boolean]
-      # @return [Array<Sheets::Form>] the ways it lies in rows
+      # @return [Array<Form>] the ways it lies in rows
       def forms(directional)
         ways.product(directional ? [false] : [true, false]).map do |way, turning|
-          Sheets::Form.of_run(way[:width], way[:nest] || Tiling.of(way[:outline], turning: turning), layers)
+          Form.of_run(way[:width], way[:nest] || Tiling.of(way[:outline], turning: turning), layers)
         end
       end
 
       alias_method :forms_on_strips, :forms
 
-      # As lengths of strip: as many as fill strips of the fabric, and one with the rest.
+      # As lengths of strip: as many as fill the longest that the fabric gives, and one with the rest.
       # @param fabric [Fabric]
       # @return [Array<Array(Array(Rational, Rational), Integer)>] sizes and counts, for a plan
       def planned(fabric)
-        layout = rows(fabric, :inch).best or return []
-        full, rest = count.divmod(layout.per_strip)
-        lengths = [[layout.per_strip, full], [rest, rest.zero? ? 0 : 1]].reject { |_, times| times.zero? }
-        lengths.map { |held, times| [[layout.strip, Grid.new(1/64r).ceil(layout.form.reach.call(held))], times] }
+        held, form = forms_on_strips(fabric.directional?).map { |one| [[fabric.held_along(one), 1].max, one] }.max_by(&:first)
+        full, rest = count.divmod(held)
+        lengths = [[held, full], [rest, rest.zero? ? 0 : 1]].reject { |_, times| times.zero? }
+        lengths.map { |part, times| [[form.width, Grid.new(1/64r).ceil(form.reach.call(part))], times] }
       end
 
       # @return [Boolean]

@@ -3,7 +3,7 @@
 module OakenGauge
   module Stock
     # Scraps: rectangles of any size, one of each.
-    class Scraps < SheetGoods
+    class Scraps < Fabric
       # What is taken of it is counted in these.
       COUNTED = "scrap"
 

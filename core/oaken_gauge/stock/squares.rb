@@ -3,7 +3,7 @@
 module OakenGauge
   module Stock
     # Precut squares of one side.
-    class Squares < SheetGoods
+    class Squares < Fabric
       # What is taken of it is counted in these.
       COUNTED = "precut square"
 

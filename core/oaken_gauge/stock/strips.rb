@@ -3,7 +3,9 @@
 module OakenGauge
   module Stock
     # Strips already cut to one width: long narrow sheets, which may hold several rows.
-    class Strips < SheetGoods
+    class Strips < Fabric
+      include AlongStrips
+
       # What is taken of it is counted in these.
       COUNTED = "strip"
 
@@ -19,17 +21,6 @@ module OakenGauge
         width ? self : with(width: pieced.width(seam))
       end
 
-      # @param across [Rational] inches a strip must be wide
-      # @return [Rational, nil] the strips' own width; nil when they are too narrow
-      def strip_for(across)
-        width if across <= width
-      end
-
-      # @return [Integer, nil]
-      def strips_in_stock(_width)
-        count
-      end
-
       # @return [Array] width, length and count of each size
       def rectangles
         [[width, strip_length, count]]
@@ -40,15 +31,13 @@ module OakenGauge
         "#{Length.new(width, measure)} strips"
       end
 
-      # @param taken [Array<Sheets::Taken>]
-      # @return [Array] widths and counts of strips that were taken
-      def strips_of(taken)
-        taken.empty? ? [] : [[width, taken.sum(&:repeats)]]
-      end
+      # Blanks lie with their length along the grain where as many can.
+      # @param cut [Cut]
+      # @return [Array<Array(Boolean, Form)>]
+      def ways(cut)
+        return super unless cut.die
 
-      # @return [Boolean] whether strips still have to be cut to their width
-      def cut_to_width?(needed)
-        needed < width
+        [super.reverse.max_by { |turned, form| possible(cut, turned, form) + (turned ? 0 : 1/2r) }]
       end
 
       # A strip is crosscut where its pieces end: the rest of it stays a strip.
@@ -57,17 +46,21 @@ module OakenGauge
         true
       end
 
-      # @param cut [Piece, Run]
-      # @return [Problem] why none of it fits on a strip
-      def too_small_for(cut, measure)
-        cut.rows(self, measure).too_large
-      end
-
       private
 
-      # Blanks lie with their length along the grain where they can, as on strips of the bolt.
-      def blanks(cut, measure)
-        cut.rows(self, measure).allocation
+      def along_strip
+        strip_length
+      end
+
+      def wide_enough?(form)
+        form.width <= width
+      end
+
+      # How many of those wanted the strips have room for.
+      def possible(cut, turned, form)
+        along, across = turned ? [width, strip_length] : [strip_length, width]
+        held = rows_across(form, across) * form.per.call(along)
+        count ? [held * count, cut.count].min : [held, 1].min
       end
     end
   end

@@ -2,8 +2,10 @@
 
 module OakenGauge
   module Stock
-    # Fabric off the bolt. Strips of any width are cut from selvage to selvage.
+    # Fabric off the bolt. Strips of any width are cut from selvage to selvage, one row of pieces to a strip.
     class Yardage < Fabric
+      include AlongStrips
+
       # What is taken of it is counted in these.
       COUNTED = "strip"
 
@@ -14,21 +16,39 @@ module OakenGauge
       length :length, default: nil, most: 10_000, label: "Length along the selvage"
       common
 
-      # @param across [Rational] inches a strip must be wide
-      # @return [Rational] the width it is cut at: just that
-      def strip_for(across)
-        across
+      # @return [Boolean] whether strips are cut from it as wide as they are wanted
+      def bolt?
+        true
       end
 
-      # @return [Rational] inches along a strip
-      def strip_length
-        usable_width
+      # Of the ways that a strip has room for the one of which least is missing, then the one that takes least, then the
+      # narrower strip. Blanks lie along the grain where they can.
+      # @param cut [Cut]
+      # @return [Array<Array(Boolean, Form)>] that one, and whether it is turned, which it is not
+      def ways(cut)
+        fitting = cut.forms_on_strips(directional?).select { |form| form.per.call(usable_width).positive? }
+        [fitting.min_by.with_index { |form, i| [missing(cut, form), cut.die ? i : 0, strips(cut, form) * form.width, form.width] }]
+          .compact.map { |form| [false, form] }
       end
 
-      # @param width [Rational] inches
-      # @return [Integer, nil] strips of that width to be had; nil when there is no end to them
-      def strips_in_stock(width)
-        length && (length / width).floor
+      # @param ways [Array<Array(Boolean, Form)>] of all cuts
+      # @return [Array] width, length and count of the strips they are cut from, as many as they need
+      def sizes(ways)
+        ways.map { |_, form| [form.width, usable_width, nil] }.uniq
+      end
+
+      # @return [Integer] rows of a form that go on a strip: one, on its own
+      def rows_across(form, across)
+        form.width == across ? 1 : 0
+      end
+
+      # @param sheets [Array<Sheet>] strips that were taken
+      # @param rows [Array<Array(Row, Sheet)>]
+      # @return [Hash] what there is to cut: every strip and every piece, since neither edge of a bolt is one
+      def work(sheets, rows)
+        strips = sheets.sum(&:repeats)
+        pieces = rows.sum { |row, sheet| sheet.repeats * row.count }
+        { cut_strips: { rows.first.first.form.width => strips }, subcuts: pieces, squared: strips }
       end
 
       # @return [String] for the words of a refusal
@@ -36,20 +56,15 @@ module OakenGauge
         "#{Length.new(usable_width, measure)} wide yardage"
       end
 
-      # @return [Boolean] whether strips still have to be cut to their width
-      def cut_to_width?(_width)
-        true
-      end
-
       # @return [Rational, nil] inches along the selvage; nil where nobody says
       def holds
         length
       end
 
-      # @param allocations [Array<Allocation>]
+      # @param sheets [Array<Sheet>]
       # @return [Numeric] inches along the selvage that they take
-      def takes(allocations)
-        allocations.sum { |taken| length_of(taken) }
+      def amount(sheets)
+        sheets.sum { |sheet| sheet.wide * sheet.repeats }
       end
 
       # @param amount [Numeric] inches
@@ -58,11 +73,37 @@ module OakenGauge
         Length.new(Grid.new(1/8r).ceil(amount), measure).to_s
       end
 
+      # @return [String, nil] what of a cut it cannot give
+      def short(cut, strips, _missing, measure)
+        width, taken = strips_of(strips).first
+        held = strips_in_stock(width) if width
+        return if held.nil? || held >= taken
+
+        "Needs #{taken == 1 ? '1 strip' : "#{taken} strips"} of #{say(width, measure)} from the #{cut.role}; " \
+          "the stock gives #{held}. Find #{taken - held} more, or make fewer."
+      end
+
       private
 
-      # A blank takes its share of a strip as it is long.
-      def length_of(taken)
-        taken.strips.empty? ? taken.consumed / usable_width : taken.strips.sum { |width, count| width * count }
+      def along_strip
+        usable_width
+      end
+
+      def wide_enough?(_form)
+        true
+      end
+
+      def strips_in_stock(width)
+        length && (length / width).floor
+      end
+
+      def strips(cut, form)
+        (cut.count / form.per.call(usable_width).to_r).ceil
+      end
+
+      def missing(cut, form)
+        held = strips_in_stock(form.width) or return 0
+        [cut.count - (held * form.per.call(usable_width)), 0].max
       end
     end
   end

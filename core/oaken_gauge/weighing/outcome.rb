@@ -125,8 +125,9 @@ module OakenGauge
 
       # Cuts that would each do from one stock may be too many for it together.
       def together
-        way.allocations.group_by { |cut, _| cut.role }.filter_map do |role, taken|
-          way.task.fabric(role).shortage(role, taken.map(&:last), way.task.measure) if taken.size > 1
+        way.by_fabric.filter_map do |cuts|
+          fabric = way.task.fabric(cuts.first.role)
+          fabric.shortage(cuts.map(&:role).uniq.join(" and "), way.allocations.fetch_values(*cuts), way.task.measure)
         end
       end
 

@@ -39,8 +39,8 @@ module OakenGauge
         end
 
         def nested_on_full_strips
-          held = nest(1, 1).rows(task.fabric(:goose), task.measure).best&.per_strip or return 0
-          unit.count - (unit.count % held)
+          held = task.fabric(:goose).held_by_one(nest(1, 1))
+          held.zero? ? 0 : unit.count - (unit.count % held)
         end
 
         def nested(sets, layers)

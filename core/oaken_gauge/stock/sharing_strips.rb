@@ -1,0 +1,51 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Stock
+    # All cuts of one bolt on strips of it: a row along each of as many as it takes, and on strips of another cut that are
+    # as wide only what saves a whole strip, so that what is left of them is larger.
+    class SharingStrips < Sharing
+      # @return [Layout]
+      def best
+        layout(@cuts)
+      end
+
+      private
+
+      # The strip that was cut last has most left.
+      def use_up(cut, wanted)
+        return wanted if @taken.empty?
+
+        here = to_save_strips(cut, wanted)
+        @taken.reverse!
+        wanted - here + super(cut, here)
+      end
+
+      def to_save_strips(cut, wanted)
+        each = held_by_whole(cut).max.to_i
+        return 0 if each.zero?
+
+        there = @taken.sum { |sheet| sheet.repeats * held_by_rest(sheet, cut) }
+        fresh = ([wanted - there, 0].max / each.to_r).ceil
+        [wanted - (fresh * each), 0].max
+      end
+
+      def open_sheets(cut, wanted)
+        form = @blocks[cut].ways.first&.last or return wanted
+        each = form.per.call(@fabric.usable_width)
+        portions((wanted / each.to_r).ceil, each, wanted).each do |repeats, count|
+          @taken << strip(Row.new(cut: cut, x: 0, y: 0, form: form, turned: false, count: count), repeats)
+        end
+        0
+      end
+
+      def strip(row, repeats)
+        long = @fabric.usable_width
+        wide = row.form.width
+        reach = row.reach
+        free = Space.new(x: reach, y: 0, long: long - reach, wide: wide) if reach < long
+        Sheet.new(long: long, wide: wide, repeats: repeats, rows: [row], free: [free].compact, opener: row.cut)
+      end
+    end
+  end
+end
