@@ -2,6 +2,7 @@
 
 require_relative "../../bin/support/schemas"
 require "support/core_case"
+require "support/catalogue"
 
 # The cutting plan: by hand, and for any pieces at all.
 class PlanTest < CoreCase
@@ -187,6 +188,26 @@ class PlanTest < CoreCase
     assert_equal([["A", %w[6 6], 11], ["B", ["2 7/8", "2 7/8"], 28]], answer["letters"].map { |letter| letter.values_at("letter", "size", "count") })
     assert_equal ["half_square"], answer["letters"].last["for"]
     assert_empty Schemas.faults("plan-answer", answer)
+  end
+
+  def pick(kind, finished, method, roles)
+    { "unit" => { "kind" => kind, "finished" => finished, "count" => 14 }, "method" => method, "fabrics" => roles.to_h { |role| [role, "ink"] } }
+  end
+
+  def test_a_pick_that_gives_no_pieces_says_why
+    picks = [pick("half_square", "2", "die/patches", %w[light dark])]
+    message = faults_of({ "stock" => { "ink" => [BOLT] }, "picks" => picks }).fetch("/picks/0/method")
+
+    assert_match(/gives no pieces: There is no die for a half-square triangle in the drawer/, message)
+  end
+
+  # Goose and two skies nest in 5.914, two sets on a strip of 12 (11.83), and four strips of 2½ go on a scrap of 10 × 20.
+  def test_strips_that_a_method_cuts_up_come_from_scraps_too
+    scraps = { "form" => "scraps", "pieces" => [%w[10 20], %w[12 12]] }
+    ink = plan([], [scraps], picks: [pick("flying_geese", %w[2 4], "triangle_ruler/strips", %w[goose sky])], tools: Catalogue::TOOLS)["fabrics"]["ink"]
+
+    assert_equal [4, 3], (ink["strips"].map { |sheet| sheet["pieces"].size })
+    assert_equal [["2 1/2", "11 27/32"]], sizes_laid(ink).uniq
   end
 
   def test_the_slotted_ruler

@@ -68,9 +68,15 @@ pair: piece.pair }
       end
 
       def fault(pick, place)
-        say = way(pick) ? way(pick).problems.first&.say : "It makes no such unit."
+        say = way(pick) ? reason(way(pick)) : "It makes no such unit."
         Documents::Fault.new(pointer: "/picks/#{place}/method",
                              message: "is #{pick.technique}, which gives no pieces: #{say} Allowed is a method that makes it")
+      end
+
+      # Tools are looked for as they are set.
+      def reason(way)
+        way.settings
+        way.problems.first.say
       end
 
       # @return [Methods::Method, nil] nil where it makes no such unit
