@@ -168,7 +168,7 @@ module OakenGauge
     end
 
     # @param document [Hash]
-    # @return [Stock::Fabric]
+    # @return [Fabrics::Fabric]
     def read_fabric(document)
       Documents.read(document) { |node| Kinds::FABRIC.read(node) }
     end

@@ -11,7 +11,7 @@ module OakenGauge
 
     UNIT = Documents::Composites::Variant.new("kind", "a unit with kind, finished and count") { Units.kinds }
     TOOL = Documents::Composites::Variant.new("kind", "a tool with id, name and kind", memo: REMEMBERED) { Tools.kinds }
-    FABRIC = Documents::Composites::Variant.new("form", "a fabric with a form") { Stock.forms }
+    FABRIC = Documents::Composites::Variant.new("form", "a fabric with a form") { Fabrics.forms }
     VARIANTS = [UNIT, TOOL, FABRIC].freeze
     DRAWER = Documents::Composites::List.new(TOOL, 0..MOST_TOOLS)
 
@@ -24,7 +24,7 @@ module OakenGauge
         text :same_as, as: :role, label: "The same fabric as"
       end
 
-      # @return [Stock::Fabric, Same, nil]
+      # @return [Fabrics::Fabric, Same, nil]
       def read(node)
         node.key?("same_as") ? Same.read(node) : FABRIC.read(node)
       end

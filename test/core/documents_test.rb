@@ -90,7 +90,7 @@ class DocumentsTest < CoreCase
     end
     strips = { "form" => "strips", "width" => "2 1/2", "usable_length" => "38", "count" => 8, "directional" => true }
 
-    assert_equal strips, Stock::Strips.read(Documents::Node.new(strips)).to_document(:inch)
+    assert_equal strips, Fabrics::Strips.read(Documents::Node.new(strips)).to_document(:inch)
   end
 
   def test_strip_numbers_and_finished_numbers_mean_the_same_patch

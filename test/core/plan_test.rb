@@ -206,7 +206,7 @@ class PlanTest < CoreCase
     scraps = { "form" => "scraps", "pieces" => [%w[10 20], %w[12 12]] }
     ink = plan([], [scraps], picks: [pick("flying_geese", %w[2 4], "triangle_ruler/strips", %w[goose sky])], tools: Catalogue::TOOLS)["fabrics"]["ink"]
 
-    assert_equal [4, 3], (ink["strips"].map { |sheet| sheet["pieces"].size })
+    assert_equal([4, 3], ink["strips"].map { |sheet| sheet["pieces"].size })
     assert_equal [["2 1/2", "11 27/32"]], sizes_laid(ink).uniq
   end
 

@@ -39,7 +39,7 @@ class RoomsTest < CoreCase
     seen = named
 
     assert_includes seen["methods"], "cutters"
-    assert_includes seen["planning"], "stock"
+    assert_includes seen["planning"], "layout"
     assert_empty seen["documents"] - %w[memo naming]
     assert_equal [%w[a b c]], Plan.new("a" => %w[b], "b" => %w[c], "c" => %w[a], "d" => %w[a]).circles.map(&:sort)
   end

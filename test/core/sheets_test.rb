@@ -6,15 +6,15 @@ require "support/catalogue"
 # Cuts on precuts, fat quarters and scraps: what fits, what is taken, what is left; by hand, and for any cuts at all.
 class SheetsTest < CoreCase
   def piece(height, width, count, role: :light)
-    Stock::Piece.new(role: role, exact: [height, width], size: [height.to_r, width.to_r], count: count, marks: [])
+    Layout::Piece.new(role: role, exact: [height, width], size: [height.to_r, width.to_r], count: count, marks: [])
   end
 
   def scraps(*sizes, **more)
-    Stock::Scraps.new(pieces: sizes.map { |size| size.map(&:to_r) }, **more)
+    Fabrics::Scraps.new(pieces: sizes.map { |size| size.map(&:to_r) }, **more)
   end
 
   def held(long, wide, height, width, **fabric)
-    Stock::Packing.new(Stock::Squares.new(side: 10r, **fabric), piece(height, width, 1)).held(long.to_r, wide.to_r)
+    Layout::Packing.new(Fabrics::Squares.new(side: 10r, **fabric), piece(height, width, 1)).held(long.to_r, wide.to_r)
   end
 
   # Rows both ways round: 3½ × 6½ in 10 × 10 is two lying and one standing. A pinwheel of four 2 × 3 in 5 × 5, round a
@@ -34,7 +34,7 @@ class SheetsTest < CoreCase
     200.times do
       sheets = Array.new(random.rand(1..8)) { |place| [place, Rational(random.rand(20..90), 4), random.rand(1..6)] }
       wanted = random.rand(1..held_by(sheets))
-      chosen = Stock::Choosing.new(sheets, wanted).chosen.map { |place| sheets[place] }
+      chosen = Layout::Choosing.new(sheets, wanted).chosen.map { |place| sheets[place] }
 
       assert_equal least_of(sheets, wanted), used(chosen), [sheets, wanted].inspect
       assert_operator held_by(chosen), :>=, wanted
@@ -83,7 +83,7 @@ class SheetsTest < CoreCase
   end
 
   def test_what_has_the_size_already_is_not_cut
-    charms = Stock::Squares.new(side: 5r)
+    charms = Fabrics::Squares.new(side: 5r)
     taken = charms.allocate(piece(5, 5, 10))
 
     assert_equal [{}, 0, 0, 250], [taken.cut_strips, taken.subcuts, taken.squared, taken.consumed]
@@ -95,17 +95,17 @@ class SheetsTest < CoreCase
 
   # 8 to a row of 20, five rows: five strips and 36 squares; the fat quarter's edges are squared up once.
   def test_every_row_is_a_strip_and_every_piece_a_cut
-    taken = Stock::FatQuarter.new.allocate(piece(19/8r, 19/8r, 36))
+    taken = Fabrics::FatQuarter.new.allocate(piece(19/8r, 19/8r, 36))
 
     assert_equal [{ 19/8r => 5 }, 36, 1], [taken.cut_strips, taken.subcuts, taken.squared]
     # Where rows and pieces end at the edge, the edge is there already: 4 of 5 by 5 in 10 by 10.
-    taken = Stock::Squares.new(side: 10r).allocate(piece(5, 5, 4))
+    taken = Fabrics::Squares.new(side: 10r).allocate(piece(5, 5, 4))
 
     assert_equal [{ 5r => 1 }, 2], [taken.cut_strips, taken.subcuts]
   end
 
   def test_two_cuts_share_a_sheet
-    quarter = Stock::FatQuarter.new(count: 1)
+    quarter = Fabrics::FatQuarter.new(count: 1)
     cuts = [piece(5/2r, 5/2r, 4), piece(23/8r, 23/8r, 4)]
     taken = quarter.allocate_all(cuts).values
 
@@ -172,7 +172,7 @@ class SheetsTest < CoreCase
 
   # A bolt of 4 has no strip of 5½; of 3¼ it has one, with seven on it.
   def test_the_way_round_of_which_a_bolt_has_more
-    say = Stock::Yardage.new(length: 4r).allocate(piece(11/2r, 13/4r, 44)).short.say
+    say = Fabrics::Yardage.new(length: 4r).allocate(piece(11/2r, 13/4r, 44)).short.say
 
     assert_equal "Needs 7 strips of 3 1/4 from the light; the stock gives 1. Find 6 more, or make fewer.", say
   end
@@ -180,7 +180,7 @@ class SheetsTest < CoreCase
   # 13 squares of 2½ × 3 take 39 inches: the strip has an inch left. Of 15 of 2½ × 3½, eleven fill a strip; four more lie on
   # one of their own, since what is left of the first saves none.
   def test_strips_are_shared_where_that_saves_one
-    bolt = Stock::Yardage.new(directional: true)
+    bolt = Fabrics::Yardage.new(directional: true)
     strips = ->(*counts) { bolt.allocate_all([piece(5/2r, 3, counts[0]), piece(5/2r, 7/2r, counts[1])]).values.map(&:taken) }
 
     assert_equal [1, 2], strips.call(13, 15)
@@ -191,9 +191,9 @@ class SheetsTest < CoreCase
   # Quarter-square patches of 4 are cut from 2½: two rows of 13 on a bought strip of 5½, where a strip of the bolt has one.
   # Half-square patches of 2 on a folded strip: twelve on either layer of 20 (6 × 3.2071 = 19.24).
   def test_several_rows_on_a_bought_strip
-    wide = Stock::Strips.new(width: 11/2r)
+    wide = Fabrics::Strips.new(width: 11/2r)
     geese, skies = { quarter: [Patches::QuarterSquare.new(4r), 1], half: [Patches::HalfSquare.new(2r), 2] }.values.map do |shape, layers|
-      ->(count) { wide.allocate(Stock::Run.new(role: :light, count: count, layers: layers, each: 1, then_do: :cut_triangles, ways: [lying(shape)])) }
+      ->(count) { wide.allocate(Layout::Run.new(role: :light, count: count, layers: layers, each: 1, then_do: :cut_triangles, ways: [lying(shape)])) }
     end
 
     assert_equal [1, 2], [geese.call(26).taken, geese.call(40).taken]
@@ -206,7 +206,7 @@ class SheetsTest < CoreCase
 
   # A row as wide as the strip is not cut along it; a narrower one is, once.
   def test_bought_strips_that_have_the_width
-    strips = Stock::Strips.new(width: 5/2r)
+    strips = Fabrics::Strips.new(width: 5/2r)
 
     assert_equal([{}, { 2r => 1 }], [5/2r, 2r].map { |side| strips.allocate(piece(side, side, 6)).cut_strips })
   end
@@ -218,7 +218,7 @@ class SheetsTest < CoreCase
     150.times do
       sizes = Array.new(random.rand(1..5)) { [random.rand(4..20), random.rand(4..20)] }
       cuts = Array.new(random.rand(1..3)) { piece(random.rand(4..20)/4r, random.rand(4..28)/4r, random.rand(1..8)) }
-      best = Stock::Sharing.new(scraps(*sizes), cuts).best
+      best = Layout::Sharing.new(scraps(*sizes), cuts).best
 
       best.sheets.each { |taken| assert_cut_by_hand(taken) }
 

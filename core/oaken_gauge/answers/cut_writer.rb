@@ -4,8 +4,8 @@ module OakenGauge
   module Answers
     # Writes one entry of a method's list of cuts.
     class CutWriter
-      # @param cut [Stock::Piece, Stock::Run, Stock::Blank]
-      # @param taken [Stock::Allocation]
+      # @param cut [Layout::Piece, Layout::Run, Layout::Blank]
+      # @param taken [Layout::Allocation]
       # @param measure [Symbol]
       def initialize(cut, taken, measure)
         @cut = cut

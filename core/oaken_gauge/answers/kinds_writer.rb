@@ -16,7 +16,7 @@ module OakenGauge
 
       # @return [Hash{String => Array<Hash>}] what is most common first
       def write
-        { "kinds" => units, "tools" => tools, "fabrics" => plain(Stock.forms), "priorities" => priorities }
+        { "kinds" => units, "tools" => tools, "fabrics" => plain(Fabrics.forms), "priorities" => priorities }
       end
 
       private

@@ -34,7 +34,7 @@ module OakenGauge
         step ? @draws.spread(step, :ruler_main) : 0.0
       end
 
-      # @param cut [Stock::Piece]
+      # @param cut [Layout::Piece]
       # @return [Array(Numeric, Numeric)] height and width of a piece as it came out, inches
       def piece(cut)
         [cut.size.first.to_f + strip(cut), cut.size.last.to_f + across(cut)]

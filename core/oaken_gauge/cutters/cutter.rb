@@ -121,6 +121,23 @@ module OakenGauge
         shape.kind == :shape ? "this shape" : "a #{shape.title}"
       end
 
+      # Where no tool has the size: the marks nearest to it, or why there is none.
+      #
+      # @param match [Tools::Matching]
+      # @param lacking [String] what to say where there is no such tool at all
+      # @yield [marks] what to say of the nearest ones
+      # @return [Array<Tools::Mark>]
+      def nearest(match, lacking)
+        return match.nearest.tap { |marks| refuse(:no_mark, yield(marks)) } unless match.nearest.empty?
+
+        other = made_for_other_seam(match)
+        other ? seam_mismatch(other) : refuse(:no_tool, lacking)
+      end
+
+      def made_for_other_seam(match)
+        match.made_for_other_seam.first
+      end
+
       # Why tools made for another allowance are of no use.
       def seam_mismatch(tool)
         refuse(:seam_mismatch, "#{tool.name} counts on a seam allowance of #{say(tool.made_for_seam)}; with #{say(seam)} what it cuts " \
@@ -136,8 +153,8 @@ module OakenGauge
         mark.finished.is_a?(Rational) && shape.finished.is_a?(Numeric) ? mark.finished - shape.finished.rationalize(1e-6.to_r) : 0r
       end
 
-      def nearest_words(match)
-        match.nearest.map { |mark| "#{say(mark.finished)} on #{mark.tool.name}" }.join(", ")
+      def on_tools(marks)
+        marks.map { |mark| "#{say(mark.finished)} on #{mark.tool.name}" }.join(", ")
       end
     end
   end

@@ -4,10 +4,10 @@ module OakenGauge
   module Cutters
     # Steel shapes in a board, sent through a press with several layers of fabric.
     class Die < Cutter
-      # @return [Stock::Blank, nil] a blank for every layer; nil when there is no die
+      # @return [Layout::Blank, nil] a blank for every layer; nil when there is no die
       def cut(role, count)
         die or return
-        Stock::Blank.new(role: role, size: die.blank, count: layers(count), then_do: :die_cut, die: die,
+        Layout::Blank.new(role: role, size: die.blank, count: layers(count), then_do: :die_cut, die: die,
                          drawing: -> { laid_out(role) })
       end
 
@@ -46,9 +46,8 @@ module OakenGauge
         return no_die unless die
 
         check_press
-        [setting_of(match.exacts.find do |mark|
-          mark.tool == die
-        end, "#{die.name}: #{per_layer} shapes a layer#{finished_words}.#{powered_words}")]
+        held = match.exacts.find { |mark| mark.tool == die }
+        [setting_of(held, "#{die.name}: #{per_layer} shapes a layer#{finished_words}.#{powered_words}")]
       end
 
       # Of the dies that make the shape and fit a press, the one that takes least fabric for each.
@@ -118,18 +117,11 @@ module OakenGauge
       end
 
       def no_die
-        return near_misses unless match.nearest.empty?
-
-        other = match.made_for_other_seam.first
-        return seam_mismatch(other) if other
-
-        refuse(:no_tool, "There is no die for #{shape_words} in the drawer. Add one.")
-      end
-
-      def near_misses
-        refuse(:no_mark, "No die cuts this shape at #{say(shape.finished)} finished; the nearest: #{nearest_words(match)}. " \
-                         "Change the size to one of these, or use another method.")
-        match.nearest.map { |mark| setting_of(mark, "#{mark.tool.name} finishes at #{say(mark.finished)}.") }
+        marks = nearest(match, "There is no die for #{shape_words} in the drawer. Add one.") do |near|
+          "No die cuts this shape at #{say(shape.finished)} finished; the nearest: #{on_tools(near)}. " \
+            "Change the size to one of these, or use another method."
+        end
+        marks.map { |mark| setting_of(mark, "#{mark.tool.name} finishes at #{say(mark.finished)}.") }
       end
     end
   end

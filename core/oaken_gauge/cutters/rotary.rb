@@ -8,7 +8,7 @@ module OakenGauge
         shape.rotary?
       end
 
-      # @return [Stock::Piece] as many squares or rectangles as give the patches
+      # @return [Layout::Piece] as many squares or rectangles as give the patches
       def cut(role, count)
         method.piece(role, exact(role), pieces(count),
                      then_do: shape.piece_then, marks: shape.piece_marks)

@@ -11,7 +11,7 @@ module OakenGauge
       end
 
       # @param layers [Integer] 2 for a strip folded right sides together, which gives both hands
-      # @return [Stock::Run] tiled along strips
+      # @return [Layout::Run] tiled along strips
       def cut(role, count, layers: 1)
         method.run(role, shape, count, layers: layers, outlines: [shape.strip_outline(seam)])
       end
@@ -29,7 +29,7 @@ module OakenGauge
 
       # @return [Boolean] as the ruler's own tip is
       def blunt?
-        mark = task.matching(Tools::StripTriangleRuler, shape).exact
+        mark = match.exact
         mark.nil? || mark.tool.sides.find { |side| side.makes == mark.side }&.blunt_tip != false
       end
 
@@ -40,26 +40,21 @@ module OakenGauge
 
       # @return [Array<Tools::Setting>] the mark for the patch, or the nearest ones
       def settings
-        match = task.matching(Tools::StripTriangleRuler, shape)
-        match.exact ? [setting(match.exact)] : no_mark(match)
+        match.exact ? [setting(match.exact)] : no_mark
       end
 
       private
 
-      def no_mark(match)
-        return no_tool(match) if match.nearest.empty?
-
-        refuse(:no_mark, "No triangle ruler has a mark for #{say(shape.finished)} finished; the nearest: " \
-                         "#{match.nearest.map { |mark| off_words(mark) }.join(', ')}. " \
-                         "Change the size to one of these, or cut at the next mark up and trim.")
-        match.nearest.map { |mark| setting(mark) }
+      def match
+        task.matching(Tools::StripTriangleRuler, shape)
       end
 
-      def no_tool(match)
-        other = match.made_for_other_seam.first
-        return seam_mismatch(other) if other
-
-        refuse(:no_tool, "No tool in the drawer cuts #{shape_words} from a strip. Add a triangle ruler.")
+      def no_mark
+        marks = nearest(match, "No tool in the drawer cuts #{shape_words} from a strip. Add a triangle ruler.") do |near|
+          "No triangle ruler has a mark for #{say(shape.finished)} finished; the nearest: " \
+            "#{near.map { |mark| off_words(mark) }.join(', ')}. Change the size to one of these, or cut at the next mark up and trim."
+        end
+        marks.map { |mark| setting(mark) }
       end
 
       def off_words(mark)

@@ -4,7 +4,7 @@ module OakenGauge
   module Cutters
     # Any outline, cut round a template that lies on a strip, turned half round from patch to patch.
     class Template < Cutter
-      # @return [Stock::Run] whichever side along the strip takes least fabric
+      # @return [Layout::Run] whichever side along the strip takes least fabric
       def cut(role, count)
         method.run(role, shape, count, outlines: shape.lying.map { |lying| blunted(role, lying).settle })
       end
@@ -21,13 +21,8 @@ module OakenGauge
 
       # @return [Array<Tools::Setting>]
       def settings
-        match = task.matching(Tools::Template, shape)
-        if match.exact
-          return [setting_of(match.exact,
-"Cut round #{match.exact.tool.name}: its allowance is included.#{off_words}")]
-        end
-
-        no_template(match)
+        exact = match.exact
+        exact ? [setting_of(exact, "Cut round #{exact.tool.name}: its allowance is included.#{off_words}")] : no_template
       end
 
       # A template that is a little off moves every edge, all as far as the shape is larger for it.
@@ -41,7 +36,7 @@ module OakenGauge
 
       # What the template is too large, inches finished.
       def off
-        mark = task.matching(Tools::Template, shape).exact
+        mark = match.exact
         mark && mark.finished.is_a?(Numeric) ? (mark.finished - shape.finished).to_f : 0.0
       end
 
@@ -58,19 +53,20 @@ module OakenGauge
         %i[cut_triangle template]
       end
 
-      def no_template(match)
-        return near_misses(match) unless match.nearest.empty?
-
-        other = match.made_for_other_seam.find { |tool| tool.marks_making(shape).any? }
-        return seam_mismatch(other) if other
-
-        refuse(:no_tool, "There is no template for #{shape_words} in the drawer. Add one with this outline.")
+      def match
+        task.matching(Tools::Template, shape)
       end
 
-      def near_misses(match)
-        refuse(:no_mark, "No template is #{shape_words} of #{say(shape.finished)} finished; the nearest: #{nearest_words(match)}. " \
-                         "Change the size to one of these, or add a template.")
-        match.nearest.map { |mark| setting_of(mark, "#{mark.tool.name} finishes at #{say(mark.finished)}.") }
+      def made_for_other_seam(match)
+        match.made_for_other_seam.find { |tool| tool.marks_making(shape).any? }
+      end
+
+      def no_template
+        marks = nearest(match, "There is no template for #{shape_words} in the drawer. Add one with this outline.") do |near|
+          "No template is #{shape_words} of #{say(shape.finished)} finished; the nearest: #{on_tools(near)}. " \
+            "Change the size to one of these, or add a template."
+        end
+        marks.map { |mark| setting_of(mark, "#{mark.tool.name} finishes at #{say(mark.finished)}.") }
       end
     end
   end

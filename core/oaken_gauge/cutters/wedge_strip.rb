@@ -14,11 +14,11 @@ module OakenGauge
         KINDS.include?(shape.kind)
       end
 
-      # @return [Stock::Run, Stock::Piece]
+      # @return [Layout::Run, Layout::Piece]
       def cut(role, count)
         return kite_squares(role, count) if shape.kind == :kite
 
-        Stock::Run.new(role: role, count: count, layers: 1, each: 1, then_do: :cut_triangles,
+        Layout::Run.new(role: role, count: count, layers: 1, each: 1, then_do: :cut_triangles,
                        ways: [{ exact: strip_height, width: strip_width, outline: wedge_as_cut }])
       end
 
@@ -104,7 +104,7 @@ module OakenGauge
       def kite_squares(role, count)
         exact = shape.piece_size(seam)
         size = mark ? [mark.kite_square] * 2 : exact.map { |side| task.grid.ceil(side) }
-        Stock::Piece.new(role: role, exact: exact, size: size, count: count, then_do: :cut_kite, marks: [])
+        Layout::Piece.new(role: role, exact: exact, size: size, count: count, then_do: :cut_kite, marks: [])
       end
 
       def printed

@@ -54,8 +54,8 @@ module OakenGauge
 
         # @return [Hash] with the label's keys beside those of every form
         def schema
-          { "type" => "object", "required" => ["form"], "properties" => { "form" => { "enum" => Stock.forms.keys } },
-            "allOf" => Stock.forms.map { |name, declared| { "if" => told(name), "then" => labelled(declared.schema) } } }
+          { "type" => "object", "required" => ["form"], "properties" => { "form" => { "enum" => Fabrics.forms.keys } },
+            "allOf" => Fabrics.forms.map { |name, declared| { "if" => told(name), "then" => labelled(declared.schema) } } }
         end
 
         # @return [Hash]

@@ -15,7 +15,7 @@ module OakenGauge
     module Declarations
       # A cut as declared: the exact size is worked out by the method.
       DeclaredCut = Struct.new(:roles, :per_set, :then_do, :marks, :size, keyword_init: true) do
-        # @return [Array<Stock::Piece>] one a role
+        # @return [Array<Layout::Piece>] one a role
         def for(method)
           exact = method.instance_exec(&size)
           each = per_set.respond_to?(:call) ? method.instance_exec(&per_set) : method.makes.sets * per_set

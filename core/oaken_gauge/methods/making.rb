@@ -95,13 +95,13 @@ module OakenGauge
         true
       end
 
-      # @param cut [Stock::Piece, Stock::Run]
+      # @param cut [Layout::Piece, Layout::Run]
       # @return [Boolean] whether its strips were cut by her
       def cut_to_width?(cut)
         taken_for(cut)&.cut_to_width? != false
       end
 
-      # @param cut [Stock::Piece]
+      # @param cut [Layout::Piece]
       # @return [Boolean] whether its pieces were cut to their length by her: a precut may have the size already
       def cut_to_length?(cut)
         taken_for(cut)&.subcuts != 0
@@ -117,7 +117,7 @@ module OakenGauge
       end
 
       # @param role [Symbol]
-      # @return [Stock::Piece]
+      # @return [Layout::Piece]
       def piece_of(role)
         cuts.find { |cut| cut.role == role && cut.subcut }
       end

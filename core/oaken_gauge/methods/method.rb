@@ -52,7 +52,7 @@ module OakenGauge
         @settings ||= cuts.flat_map { |cut| Cutters::Rulers.new(self).settings(cut.size, diagonal: !cut.marks.empty?) }.uniq
       end
 
-      # @return [Array<Stock::Piece, Stock::Run, Stock::Blank>] what is cut for the whole demand
+      # @return [Array<Layout::Piece, Layout::Run, Layout::Blank>] what is cut for the whole demand
       def cuts
         @cuts ||= self.class.cuts.flat_map { |declared| declared.for(self) }.reject { |cut| cut.count.zero? }
       end
@@ -80,7 +80,7 @@ module OakenGauge
         @accuracy ||= ErrorModel::Accuracy.new(self)
       end
 
-      # @return [Hash{Stock::Piece, Stock::Run, Stock::Blank => Stock::Allocation}]
+      # @return [Hash{Layout::Piece, Layout::Run, Layout::Blank => Layout::Allocation}]
       def allocations
         @allocations ||= begin
           of_each = by_fabric.map { |same| task.fabric(same.first.role).allocate_all(same, task.measure) }
@@ -109,7 +109,7 @@ module OakenGauge
         [size].flatten.map { |length| Length.saying(length, task.measure) }.join(" × ")
       end
 
-      # @return [Array<Array<Stock::Cut>>] its cuts, those of one fabric together: roles may be cut from one
+      # @return [Array<Array<Layout::Cut>>] its cuts, those of one fabric together: roles may be cut from one
       def by_fabric
         cuts.group_by { |cut| task.fabric(cut.role).object_id }.values
       end

@@ -7,7 +7,7 @@ module OakenGauge
     module Oversize
       include Trims
 
-      # @return [Array<Stock::Piece>]
+      # @return [Array<Layout::Piece>]
       def cuts
         @cuts ||= super.map do |cut|
           exact = cut.exact.map { |side| side + margin }

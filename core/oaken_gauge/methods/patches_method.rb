@@ -41,7 +41,7 @@ module OakenGauge
         @settings ||= unit.shapes.flat_map { |shape| cutter(shape).settings }.uniq
       end
 
-      # @return [Array<Stock::Piece, Stock::Run, Stock::Blank>]
+      # @return [Array<Layout::Piece, Layout::Run, Layout::Blank>]
       def cuts
         @cuts ||= one_blank_a_layer(demands.filter_map { |role, shape, count| cutter(shape).cut(role, count) })
       end

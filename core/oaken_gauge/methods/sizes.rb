@@ -41,21 +41,21 @@ module OakenGauge
       end
 
       # A piece, rounded as a whole cut edge up to the next line of the grid.
-      # @return [Stock::Piece]
+      # @return [Layout::Piece]
       def piece(role, exact, count, then_do: nil, marks: [])
         charted = charted_square(role, exact)
         size = charted ? [charted] * 2 : exact.map { |side| task.grid.ceil(side) }
-        Stock::Piece.new(role: role, exact: exact, size: size, count: count, then_do: then_do, marks: marks)
+        Layout::Piece.new(role: role, exact: exact, size: size, count: count, then_do: then_do, marks: marks)
       end
 
       # Shapes tiled along strips, whichever way of lying takes least fabric.
-      # @return [Stock::Run]
+      # @return [Layout::Run]
       def run(role, shape, count, outlines:, layers: 1, width: nil)
         ways = outlines.map do |outline|
           strip = width || charted_strip(role, outline.height) || task.grid.ceil(outline.height)
           { exact: outline.height, width: strip, outline: outline }
         end
-        Stock::Run.new(role: role, ways: ways, count: count, layers: layers, each: 1,
+        Layout::Run.new(role: role, ways: ways, count: count, layers: layers, each: 1,
 then_do: shape.kind == :shape ? :cut_shapes : :cut_triangles)
       end
 

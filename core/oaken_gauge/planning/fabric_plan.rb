@@ -13,7 +13,7 @@ module OakenGauge
       attr_reader :cuts
 
       # @param kinds [Array<Kind>]
-      # @param stock [Array<Stock::Fabric>]
+      # @param stock [Array<Fabrics::Fabric>]
       # @param effort [Integer]
       # @param layers [Array<Pairs::Layer>] what is cut on strips of its own, together with another fabric
       def initialize(kinds, stock, effort:, layers: [])
@@ -91,7 +91,7 @@ module OakenGauge
         asked = cuts.select { |cut| cut.count.positive? }
         return wanted if asked.empty?
 
-        best = Stock::Sharing.new(fabric, asked).best
+        best = Layout::Sharing.new(fabric, asked).best
         best.sheets.each { |taken| add_sheets(fabric, taken, cuts) }
         cuts.map { |cut| best.missing.fetch(cut, 0) }
       end

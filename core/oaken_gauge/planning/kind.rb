@@ -44,9 +44,9 @@ module OakenGauge
       end
 
       # As a cut that is laid on sheets.
-      # @return [Stock::Piece]
+      # @return [Layout::Piece]
       def to_cut(left = count)
-        Stock::Piece.new(role: letter, exact: size, size: size, count: left, then_do: then_do, marks: [])
+        Layout::Piece.new(role: letter, exact: size, size: size, count: left, then_do: then_do, marks: [])
       end
     end
   end

@@ -24,9 +24,9 @@ module OakenGauge
           Cut.new(**place, width: strip.width, length: room, pieces: pieces + beyond(strip, kinds), kept: worth_keeping(kept))
         end
 
-        # @param taken [Stock::Sheet]
+        # @param taken [Layout::Sheet]
         # @param place [Hash] stock: and sheet:
-        # @yield [Stock::Piece] tells its kind
+        # @yield [Layout::Piece] tells its kind
         # @return [Cut]
         def sheet(taken, place)
           pieces = taken.rows.flat_map { |row| in_row(row, yield(row.cut)) }.map { |one| laid(*one) }
@@ -34,7 +34,7 @@ module OakenGauge
           Cut.new(**place, width: taken.wide, length: taken.long, at: 0r, pieces: pieces, kept: kept)
         end
 
-        # @param row [Stock::Row]
+        # @param row [Layout::Row]
         # @param kind [Object]
         # @return [Array<Array>] of each piece in it the kind, how it lies across and along, and where
         def in_row(row, kind)
@@ -63,7 +63,7 @@ module OakenGauge
         end
 
         def worth_keeping(sizes)
-          sizes.select { |size| Stock::Space.worth_keeping?(*size) }
+          sizes.select { |size| Layout::Space.worth_keeping?(*size) }
         end
 
         def stacked(segment, kinds, along)

@@ -68,7 +68,7 @@ module OakenGauge
       end
 
       def laid
-        @laid ||= sizes.empty? || cuts.empty? ? nothing : Stock::Sharing.new(scraps, cuts, method(:still_wanted)).best
+        @laid ||= sizes.empty? || cuts.empty? ? nothing : Layout::Sharing.new(scraps, cuts, method(:still_wanted)).best
       end
 
       # The less fabric is still wanted for them the better, then what the sheets themselves say.
@@ -77,12 +77,12 @@ module OakenGauge
       end
 
       def nothing
-        Stock::Layout.new(sheets: [], missing: cuts.to_h { |cut| [cut, cut.count] }.compare_by_identity)
+        Layout::Laid.new(sheets: [], missing: cuts.to_h { |cut| [cut, cut.count] }.compare_by_identity)
       end
 
       # Where one piece may not be turned the fabric may not.
       def scraps
-        Stock::Scraps.new(pieces: sizes, directional: @kinds.any? { |kind| !kind.turn })
+        Fabrics::Scraps.new(pieces: sizes, directional: @kinds.any? { |kind| !kind.turn })
       end
 
       def sizes

@@ -18,7 +18,7 @@ module OakenGauge
       Bought = Struct.new(:fabric, :length, keyword_init: true)
 
       # @param quilt [Quilt]
-      # @param stock [Hash{Symbol => Array<Stock::Fabric>}]
+      # @param stock [Hash{Symbol => Array<Fabrics::Fabric>}]
       # @param tools [Array<Tools::Tool>, nil]
       # @param seam [Rational] inches
       # @yield [unit] {Units::Unit}
@@ -78,7 +78,7 @@ module OakenGauge
       end
 
       def width(fabric)
-        bolts(fabric).map(&:usable_width).min || Stock::Yardage.new.usable_width
+        bolts(fabric).map(&:usable_width).min || Fabrics::Yardage.new.usable_width
       end
 
       def bought(fabric, used)
@@ -102,7 +102,7 @@ module OakenGauge
       # What there is in other forms, and a bolt as wide as hers.
       def forms(name)
         width = bolts(name).map(&:usable_width).min
-        @stock.fetch(name, []).reject(&:bolt?) + [Stock::Yardage.new(**{ usable_width: width }.compact)]
+        @stock.fetch(name, []).reject(&:bolt?) + [Fabrics::Yardage.new(**{ usable_width: width }.compact)]
       end
 
       def names

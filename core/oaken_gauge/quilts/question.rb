@@ -84,7 +84,7 @@ module OakenGauge
 
       def usable(fabric)
         bolt = stock.fetch(fabric&.to_sym, []).find(&:bolt?)
-        (bolt || Stock::Yardage.new).usable_width
+        (bolt || Fabrics::Yardage.new).usable_width
       end
     end
   end

@@ -13,7 +13,7 @@ module OakenGauge
       # What a project takes of a fabric. - units: [String]; - amount: inches of length, or pieces
       Share = Struct.new(:project, :units, :amount, keyword_init: true)
 
-      # One fabric. - fabric: {Stock::Fabric}; - shares: [Share]
+      # One fabric. - fabric: {Fabrics::Fabric}; - shares: [Share]
       Promise = Struct.new(:fabric, :shares, keyword_init: true) do
         # @return [Numeric] inches of length, or pieces
         def amount

@@ -5,7 +5,7 @@ module OakenGauge
     # Where the fabric of one fabric goes, in square inches. The four parts add up to what is consumed:
     # what is lost is what is left when the others are taken away, and that is never less than nothing.
     #
-    # - allocations: [Stock::Allocation] what was taken from stock
+    # - allocations: [Layout::Allocation] what was taken from stock
     # - in_units, surplus: Float
     class FabricParts
       # @return [Float]
@@ -43,7 +43,7 @@ module OakenGauge
         @surplus = surplus
       end
 
-      # @return [Array<Stock::Allocation>]
+      # @return [Array<Layout::Allocation>]
       attr_reader :allocations
 
       # @return [Float] in units and patches
@@ -71,7 +71,7 @@ module OakenGauge
         @allocations.flat_map(&:strips)
       end
 
-      # @return [Array<Stock::Sheet>]
+      # @return [Array<Layout::Sheet>]
       def sheets
         @allocations.flat_map(&:sheets)
       end

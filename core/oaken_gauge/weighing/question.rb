@@ -121,7 +121,7 @@ meaning: "Weigh the unit larger or smaller, so that its side (its height) finish
       # The same fabric stays the same object.
       def fabric_of_each_role
         own = unit.class.roles.to_h { |role| [role, fabrics[role]] }
-        held = own.transform_values { |fabric| (fabric || Stock::Yardage.new).sized(seam) unless same?(fabric) }
+        held = own.transform_values { |fabric| (fabric || Fabrics::Yardage.new).sized(seam) unless same?(fabric) }
         own.to_h { |role, fabric| [role, same?(fabric) ? held.fetch(fabric.role.to_sym) : held.fetch(role)] }
       end
 

@@ -8,7 +8,7 @@ module OakenGauge
     # - seam: Rational inches
     # - grid: {Grid} that cut sizes round up to
     # - drawer: {Tools::Drawer}
-    # - fabrics: {Symbol => Stock::Fabric} by role
+    # - fabrics: {Symbol => Fabrics::Fabric} by role
     # - maker: {Makers::Maker}
     # - priorities: {Symbol => Numeric}
     # - measure: Symbol, the unit of measure of the document
@@ -62,7 +62,7 @@ module OakenGauge
       end
 
       # @param role [Symbol]
-      # @return [Stock::Fabric]
+      # @return [Fabrics::Fabric]
       def fabric(role)
         fabrics.fetch(role)
       end

@@ -16,7 +16,7 @@ module OakenGauge
           @settings ||= grid ? [grid_setting, *super] : PanelRefusal.new(self).settings
         end
 
-        # @return [Array<Stock::Piece>]
+        # @return [Array<Layout::Piece>]
         def cuts
           @cuts ||= grid ? together(squares + pairs) : []
         end
@@ -99,7 +99,7 @@ module OakenGauge
         # Pieces of one fabric and size are cut in one go, whatever cells they are for.
         def together(pieces)
           pieces.group_by { |cut| [cut.role, cut.size] }.map do |_, same|
-            Stock::Piece.new(**same.first.to_h, count: same.sum(&:count))
+            Layout::Piece.new(**same.first.to_h, count: same.sum(&:count))
           end
         end
 

@@ -40,7 +40,7 @@ module OakenGauge
           @makes ||= MixedMakes.new(parts: parts, needed: unit.count, hands: unit.hands)
         end
 
-        # @return [Array<Stock::Piece>]
+        # @return [Array<Layout::Piece>]
         def cuts
           @cuts ||= @best ? @best.cuts : parts.flat_map(&:cuts)
         end

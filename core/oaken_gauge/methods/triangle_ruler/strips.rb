@@ -13,7 +13,7 @@ module OakenGauge
         makes :flying_geese
         cutters Cutters::Strip
 
-        # @return [Array<Stock::Run>] of the ways that one fabric allows the one that uses least of it
+        # @return [Array<Layout::Run>] of the ways that one fabric allows the one that uses least of it
         def cuts
           @cuts ||= one_fabric? ? ways_to_cut.min_by.with_index { |cuts, i| [*used(cuts), i] } : apart(unit.count)
         end
@@ -58,7 +58,7 @@ module OakenGauge
         def nest(sets, layers)
           sky, goose = %i[sky goose].map { |role| shape(role).strip_outline(seam) }
           row = Nest.new([sky, goose.half_turn, sky.mirror])
-          Stock::Run.new(role: :goose, count: sets, layers: layers, each: 3, then_do: :cut_triangles,
+          Layout::Run.new(role: :goose, count: sets, layers: layers, each: 3, then_do: :cut_triangles,
                          ways: [{ exact: goose.height, width: task.grid.ceil(goose.height), nest: row }])
         end
 

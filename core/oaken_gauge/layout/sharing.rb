@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module OakenGauge
-  module Stock
+  module Layout
     # All cuts of one fabric on its sheets, so that nothing is used twice: each cut first fills what the sheets that
     # are open have left, then takes new ones. Which cut comes first decides what is left, so every order is tried,
     # and the one kept that is short of least, then takes least, then leaves most for the shelf.
@@ -9,7 +9,7 @@ module OakenGauge
       # More cuts than are tried in every order.
       MOST_ORDERED = 4
 
-      # @param fabric [Fabric]
+      # @param fabric [Fabrics::Fabric]
       # @param cuts [Array<Cut>]
       # @param score [Proc] what of a layout is to be least, instead of its own score
       def initialize(fabric, cuts, score = lambda(&:score))
@@ -21,7 +21,7 @@ module OakenGauge
       end
 
       # Plain rows first; blocks beside blocks only where they could take less.
-      # @return [Layout]
+      # @return [Laid]
       def best
         rows = least
         return rows unless @fabric.searched? && !rows.least?(@fabric)
@@ -60,7 +60,7 @@ module OakenGauge
         @left = @sizes.map(&:last)
         missing = {}.compare_by_identity
         order.each { |cut| missing[cut] = open_sheets(cut, use_up(cut, cut.count)) }
-        Layout.new(sheets: @taken, missing: missing)
+        Laid.new(sheets: @taken, missing: missing)
       end
 
       # @return [Integer] how many are still wanted

@@ -1,10 +1,10 @@
 # frozen_string_literal: true
 
 module OakenGauge
-  module Stock
+  module Fabrics
     # What is said of fabric that is cut from selvage to selvage, or was.
     module AlongStrips
-      # @param sheets [Array<Sheet>] strips that were taken for a cut, all of one width
+      # @param sheets [Array<Layout::Sheet>] strips that were taken for a cut, all of one width
       # @return [Array<Array(Rational, Integer)>] that, and how many
       def strips_of(sheets)
         sheets.empty? ? [] : [[sheets.first.wide, sheets.sum(&:repeats)]]
@@ -17,7 +17,7 @@ module OakenGauge
       end
 
       # None of the ways to lie fits: across a strip, or else along it.
-      # @param cut [Cut]
+      # @param cut [Layout::Cut]
       # @return [Problem]
       def too_small_for(cut, measure)
         forms = cut.forms_on_strips(directional?)

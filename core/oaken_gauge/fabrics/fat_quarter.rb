@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module OakenGauge
-  module Stock
+  module Fabrics
     # Fat quarters, 18 × 21 with their edges on, 17½ × 20 to use unless stated.
     class FatQuarter < Fabric
       # What is taken of it is counted in these.

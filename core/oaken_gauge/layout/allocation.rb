@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module OakenGauge
-  module Stock
+  module Layout
     # What a cut takes from stock. Areas in square inches.
     #
     # - consumed: fabric taken

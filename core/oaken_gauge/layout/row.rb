@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module OakenGauge
-  module Stock
+  module Layout
     # Pieces of one cut in a row. - cut; - x, y: where it begins on its sheet; - form: {Form}; - turned: whether it runs
     # across the sheet; - count
     Row = Struct.new(:cut, :x, :y, :form, :turned, :count, keyword_init: true) do

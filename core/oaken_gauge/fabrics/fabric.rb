@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module OakenGauge
-  module Stock
+  module Fabrics
     # One fabric in the form in which the maker has it: rectangles that are taken whole, and cut from edge to edge.
     #
     # @abstract A form declares its sizes and gives {#rectangles} and what it is {#called}; what is cut to length, as strips
@@ -57,28 +57,28 @@ module OakenGauge
         starched
       end
 
-      # @param cut [Cut]
+      # @param cut [Layout::Cut]
       # @param measure [Symbol] unit of measure for the words of a refusal
-      # @return [Allocation]
+      # @return [Layout::Allocation]
       def allocate(cut, measure = :inch)
         allocate_all([cut], measure).fetch(cut)
       end
 
       # What all cuts of a method take, so that nothing is taken twice.
       #
-      # @param cuts [Array<Cut>]
-      # @return [Hash{Cut => Allocation}] by identity
+      # @param cuts [Array<Layout::Cut>]
+      # @return [Hash{Layout::Cut => Layout::Allocation}] by identity
       def allocate_all(cuts, measure = :inch)
-        Allocations.new(self, cuts, measure).call
+        Layout::Allocations.new(self, cuts, measure).call
       end
 
-      # @param allocation [Allocation]
+      # @param allocation [Layout::Allocation]
       # @return [String] what one of the things it counts is called
       def counted(allocation)
         allocation.blanks ? "blank" : self.class::COUNTED
       end
 
-      # @param allocations [Array<Allocation>]
+      # @param allocations [Array<Layout::Allocation>]
       # @return [Numeric] how much of it they take, as it {#holds} it
       def takes(allocations)
         allocations.sum(&:opened)
@@ -87,7 +87,7 @@ module OakenGauge
       # What several cuts want of one stock when it cannot give them all.
       #
       # @param role [Symbol]
-      # @param allocations [Array<Allocation>]
+      # @param allocations [Array<Layout::Allocation>]
       # @return [Problem, nil]
       def shortage(role, allocations, measure = :inch)
         missing = holds ? takes(allocations) - holds : 0
@@ -113,32 +113,32 @@ module OakenGauge
       end
 
       # The ways that a cut may lie in rows, and whether these run across a sheet.
-      # @param cut [Cut]
-      # @return [Array<Array(Boolean, Form)>]
+      # @param cut [Layout::Cut]
+      # @return [Array<Array(Boolean, Layout::Form)>]
       def ways(cut)
         [false, *(directional? ? nil : true)].product(cut.forms(directional?))
       end
 
-      # @param _ways [Array<Array(Boolean, Form)>] of all cuts
+      # @param _ways [Array<Array(Boolean, Layout::Form)>] of all cuts
       # @return [Array] width, length and count of each size of sheet to be had
       def sizes(_ways)
         rectangles
       end
 
-      # @param cut [Cut]
+      # @param cut [Layout::Cut]
       # @return [Integer] how many of it one sheet gives, the largest
       def held_by_one(cut)
-        packing = Packing.new(self, cut, depth: 0)
+        packing = Layout::Packing.new(self, cut, depth: 0)
         sizes(packing.ways).map { |wide, long, _| packing.held(long, wide) }.max || 0
       end
 
-      # @param form [Form]
+      # @param form [Layout::Form]
       # @return [Integer] how many stand in the longest row of it
       def held_along(form)
         sizes([[false, form]]).map { |wide, long, _| rows_across(form, wide).positive? ? form.per.call(long) : 0 }.max
       end
 
-      # @param form [Form]
+      # @param form [Layout::Form]
       # @return [Integer] rows that go one beside the other across so many inches
       def rows_across(form, across)
         (across / form.width).floor
@@ -150,8 +150,8 @@ module OakenGauge
       end
 
       # A row is cut off once, and a piece; the last ones have the sheet's own edges.
-      # @param sheets [Array<Sheet>] that were taken for a cut
-      # @param rows [Array<Array(Row, Sheet)>] its rows, and where they lie
+      # @param sheets [Array<Layout::Sheet>] that were taken for a cut
+      # @param rows [Array<Array(Layout::Row, Layout::Sheet)>] its rows, and where they lie
       # @return [Hash] what there is to cut: strips of each width, pieces, and edges to square up first
       def work(sheets, rows)
         strips = rows.reject { |row, sheet| sheet.last?(row) }.group_by { |row, _| row.form.width }
@@ -159,13 +159,13 @@ module OakenGauge
           subcuts: rows.sum { |row, sheet| sheet.subcuts(row) }, squared: sheets.reject(&:whole?).sum(&:repeats) }
       end
 
-      # @param _sheets [Array<Sheet>]
+      # @param _sheets [Array<Layout::Sheet>]
       # @return [Array] widths and counts of strips that were taken: none
       def strips_of(_sheets)
         []
       end
 
-      # @param cut [Cut]
+      # @param cut [Layout::Cut]
       # @return [Problem] why none of it fits
       def too_small_for(cut, measure)
         Problem.new(code: :precut_too_small, say: "No piece fits on the #{called(measure)} of #{cut.role}. " \
@@ -185,7 +185,7 @@ module OakenGauge
         rectangles.sum(&:last) unless rectangles.any? { |rectangle| rectangle.last.nil? }
       end
 
-      # @param sheets [Array<Sheet>]
+      # @param sheets [Array<Layout::Sheet>]
       # @return [Integer] how many they are
       def amount(sheets)
         sheets.sum(&:repeats)

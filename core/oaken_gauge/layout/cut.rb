@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module OakenGauge
-  module Stock
+  module Layout
     # What every kind of cut answers; a kind says otherwise where it is so.
     #
     # @abstract A kind has role, count and then_do, and gives {#planned}, {#entry}, its least width

@@ -1,10 +1,10 @@
 # frozen_string_literal: true
 
 module OakenGauge
-  module Stock
+  module Layout
     # What each cut of one fabric takes of it, all laid out together, so that nothing is taken twice.
     class Allocations
-      # @param fabric [Fabric]
+      # @param fabric [Fabrics::Fabric]
       # @param cuts [Array<Cut>]
       # @param measure [Symbol] of the words of a refusal
       def initialize(fabric, cuts, measure)

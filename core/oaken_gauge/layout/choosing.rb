@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module OakenGauge
-  module Stock
+  module Layout
     # Which sheets to take for so many of a cut: those that together use least fabric, whatever their order.
     class Choosing
       # How much is tried for the very least; beyond it the sheets that use least for each piece are taken first.

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module OakenGauge
-  module Stock
+  module Layout
     # How many of one cut a rectangle holds, and how they lie: a block of equal rows in a corner, along or across,
     # and more such blocks in what it leaves, as hands cut: every cut from edge to edge.
     #
@@ -41,10 +41,10 @@ module OakenGauge
       # Rows and pieces fewer than fit, that leave more room beside.
       FEWER = 2
 
-      # @return [Array<Array(Boolean, Form)>] the ways it may lie, see {Fabric#ways}
+      # @return [Array<Array(Boolean, Form)>] the ways it may lie, see {Fabrics::Fabric#ways}
       attr_reader :ways
 
-      # @param fabric [Fabric]
+      # @param fabric [Fabrics::Fabric]
       # @param cut [Cut]
       # @param depth [Integer]
       def initialize(fabric, cut, depth: DEPTH, ways: fabric.ways(cut))

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module OakenGauge
-  module Stock
+  module Layout
     # A rectangle of a sheet that is still whole. Cuts run from edge to edge of one, and leave smaller ones.
     #
     # - x, y: where its lower left corner lies on the sheet, inches along and across

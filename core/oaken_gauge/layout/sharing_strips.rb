@@ -1,11 +1,11 @@
 # frozen_string_literal: true
 
 module OakenGauge
-  module Stock
+  module Layout
     # All cuts of one bolt on strips of it: a row along each of as many as it takes, and on strips of another cut that are
     # as wide only what saves a whole strip, so that what is left of them is larger.
     class SharingStrips < Sharing
-      # @return [Layout]
+      # @return [Laid]
       def best
         layout(@cuts)
       end

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module OakenGauge
-  module Stock
+  module Layout
     # Shapes tiled along strips of one fabric, for the whole demand.
     #
     # - role: Symbol, which fabric
@@ -26,7 +26,7 @@ module OakenGauge
       alias_method :forms_on_strips, :forms
 
       # As lengths of strip: as many as fill the longest that the fabric gives, and one with the rest.
-      # @param fabric [Fabric]
+      # @param fabric [Fabrics::Fabric]
       # @return [Array<Array(Array(Rational, Rational), Integer)>] sizes and counts, for a plan
       def planned(fabric)
         held, form = forms_on_strips(fabric.directional?).map { |one| [[fabric.held_along(one), 1].max, one] }.max_by(&:first)

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module OakenGauge
-  module Stock
+  module Fabrics
     # Strips sewn side by side, from edge to edge: the width of each as cut, and its colour.
     class Pieced
       include Documents::Record

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module OakenGauge
-  module Stock
+  module Layout
     # One way for a cut to lie in rows: how wide a row is, how many stand in a length of it and how far so many
     # reach, and how they are drawn. A square is the plainest tiling there is.
     #

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module OakenGauge
-  module Stock
+  module Fabrics
     # Precut squares of one side.
     class Squares < Fabric
       # What is taken of it is counted in these.

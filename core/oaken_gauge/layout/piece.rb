@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module OakenGauge
-  module Stock
+  module Layout
     # Squares or rectangles asked of one fabric for the whole demand.
     #
     # - role: Symbol, which fabric

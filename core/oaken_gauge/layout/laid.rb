@@ -1,16 +1,16 @@
 # frozen_string_literal: true
 
 module OakenGauge
-  module Stock
+  module Layout
     # All cuts of one fabric, laid on what is taken of it. - sheets: [Sheet]; - missing: {cut => count}, what found no place
-    Layout = Struct.new(:sheets, :missing, keyword_init: true) do
+    Laid = Struct.new(:sheets, :missing, keyword_init: true) do
       # @return [Array<Numeric>] less is better
       def score
         [missing.values.sum, sheets.sum(&:area).to_f.round(9), -sheets.sum(&:kept_area).to_f]
       end
 
       # One size of sheet, and one sheet fewer could not hold the pieces, whichever way they lie.
-      # @param fabric [Fabric]
+      # @param fabric [Fabrics::Fabric]
       # @return [Boolean] whether nothing could take less
       def least?(fabric)
         return false if missing.values.any?(&:positive?) || fabric.rectangles.size > 1

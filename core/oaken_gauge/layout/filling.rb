@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module OakenGauge
-  module Stock
+  module Layout
     # Lays so many of one cut into spaces, and says what is left of them.
     class Filling
       # @return [Array<Row>] what was laid

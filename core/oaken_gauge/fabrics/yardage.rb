@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module OakenGauge
-  module Stock
+  module Fabrics
     # Fabric off the bolt. Strips of any width are cut from selvage to selvage, one row of pieces to a strip.
     class Yardage < Fabric
       include AlongStrips
@@ -23,15 +23,15 @@ module OakenGauge
 
       # Of the ways that a strip has room for the one of which least is missing, then the one that takes least, then the
       # narrower strip. Blanks lie along the grain where they can.
-      # @param cut [Cut]
-      # @return [Array<Array(Boolean, Form)>] that one, and whether it is turned, which it is not
+      # @param cut [Layout::Cut]
+      # @return [Array<Array(Boolean, Layout::Form)>] that one, and whether it is turned, which it is not
       def ways(cut)
         fitting = cut.forms_on_strips(directional?).select { |form| form.per.call(usable_width).positive? }
         [fitting.min_by.with_index { |form, i| [missing(cut, form), cut.die ? i : 0, strips(cut, form) * form.width, form.width] }]
           .compact.map { |form| [false, form] }
       end
 
-      # @param ways [Array<Array(Boolean, Form)>] of all cuts
+      # @param ways [Array<Array(Boolean, Layout::Form)>] of all cuts
       # @return [Array] width, length and count of the strips they are cut from, as many as they need
       def sizes(ways)
         ways.map { |_, form| [form.width, usable_width, nil] }.uniq
@@ -42,8 +42,8 @@ module OakenGauge
         form.width == across ? 1 : 0
       end
 
-      # @param sheets [Array<Sheet>] strips that were taken
-      # @param rows [Array<Array(Row, Sheet)>]
+      # @param sheets [Array<Layout::Sheet>] strips that were taken
+      # @param rows [Array<Array(Layout::Row, Layout::Sheet)>]
       # @return [Hash] what there is to cut: every strip and every piece, since neither edge of a bolt is one
       def work(sheets, rows)
         strips = sheets.sum(&:repeats)
@@ -61,7 +61,7 @@ module OakenGauge
         length
       end
 
-      # @param sheets [Array<Sheet>]
+      # @param sheets [Array<Layout::Sheet>]
       # @return [Numeric] inches along the selvage that they take
       def amount(sheets)
         sheets.sum { |sheet| sheet.wide * sheet.repeats }

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module OakenGauge
-  module Stock
+  module Layout
     # What is taken of a fabric: a precut, a scrap, or a strip; and how many are cut just like it. Rows of pieces lie on
     # it; the rest is still whole.
     #

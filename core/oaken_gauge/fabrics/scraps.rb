@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module OakenGauge
-  module Stock
+  module Fabrics
     # Scraps: rectangles of any size, one of each.
     class Scraps < Fabric
       # What is taken of it is counted in these.

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module OakenGauge
-  module Stock
+  module Fabrics
     # Strips already cut to one width: long narrow sheets, which may hold several rows.
     class Strips < Fabric
       include AlongStrips
@@ -32,8 +32,8 @@ module OakenGauge
       end
 
       # Blanks lie with their length along the grain where as many can.
-      # @param cut [Cut]
-      # @return [Array<Array(Boolean, Form)>]
+      # @param cut [Layout::Cut]
+      # @return [Array<Array(Boolean, Layout::Form)>]
       def ways(cut)
         return super unless cut.die
 

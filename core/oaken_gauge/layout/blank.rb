@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module OakenGauge
-  module Stock
+  module Layout
     # Blanks for a die, of one fabric, for the whole demand.
     #
     # - role: Symbol, which fabric
