@@ -93,7 +93,7 @@ function AtWork({ block, fabrics, others }: { block: Block; fabrics: Fabric[]; o
           Print a sheet
         </a>
         <a className="button" href={`/api/blocks/${block.id}/sheet.pdf?paper=a4`}>
-          on A4
+          Print on A4
         </a>
         <a className="button" href={`/api/blocks/${block.id}/picture.svg`}>
           Save as SVG

@@ -26,7 +26,7 @@ export function Ways({ answer, current, fabrics, anyChosen, chosen, onChoose, on
       <p className="quiet">
         {count(answer)}
         {answer.ways.length > 1 &&
-          ` ${answer.ways.length} are here, best first: few seams, little fabric, little time, true units.`}
+          ` ${answer.ways.length} are here, best first: few seams, little fabric, little time, good accuracy.`}
         {anyChosen &&
           current &&
           !chosen &&
