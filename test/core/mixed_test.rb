@@ -123,6 +123,19 @@ class MixedTest < CoreCase
     end
   end
 
+  # Eight at a time are cut from 6¼, two from 3⅛: strips of 5½ hold the latter only, strips of 3 neither. That the largest sets do
+  # not fit is no reason to say that none do.
+  def test_sets_that_are_too_large_have_no_part
+    from = lambda do |form, count|
+      fabrics = { "light" => form, "dark" => { "same_as" => "light" } }
+      weigh("rotary/mixed", { "unit" => { "kind" => "half_square", "finished" => "2 1/4", "count" => count }, "fabrics" => fabrics })
+    end
+    scraps = [%w[4 20], %w[6 19], %w[18 12], %w[6 11], %w[9 5]]
+
+    assert_equal(%w[nothing_to_mix strip_too_narrow], ["5 1/2", "3"].flat_map { |width| codes(from.call({ "form" => "strips", "width" => width }, 40)) })
+    assert from.call({ "form" => "scraps", "pieces" => scraps }, 37)["feasible"]
+  end
+
   def test_a_plan_of_a_mix
     pick = ->(count) { { "unit" => { "kind" => "half_square", "finished" => "2", "count" => count }, "method" => "rotary/mixed", "fabrics" => { "light" => "sand", "dark" => "ink" } } }
     document = ->(count) { { "stock" => { "sand" => [{ "form" => "yardage" }], "ink" => [{ "form" => "yardage" }] }, "picks" => [pick.call(count)] } }

@@ -27,8 +27,8 @@ module OakenGauge
       # @return [Array<Array(Boolean, Layout::Form)>] that one, and whether it is turned, which it is not
       def ways(cut)
         fitting = cut.forms_on_strips(directional?).select { |form| form.per.call(usable_width).positive? }
-        [fitting.min_by.with_index { |form, i| [missing(cut, form), cut.die ? i : 0, strips(cut, form) * form.width, form.width] }]
-          .compact.map { |form| [false, form] }
+        fitting = [least(cut, fitting)] if fitting.size > 1
+        fitting.map { |form| [false, form] }
       end
 
       # @param ways [Array<Array(Boolean, Layout::Form)>] of all cuts
@@ -95,6 +95,10 @@ module OakenGauge
 
       def strips_in_stock(width)
         length && (length / width).floor
+      end
+
+      def least(cut, forms)
+        forms.min_by.with_index { |form, i| [missing(cut, form), cut.die ? i : 0, strips(cut, form) * form.width, form.width] }
       end
 
       def strips(cut, form)

@@ -10,6 +10,11 @@ module OakenGauge
         layout(@cuts)
       end
 
+      # @return [Boolean] whether a strip holds one
+      def holds?(cut)
+        @blocks[cut].ways.any?
+      end
+
       private
 
       # The strip that was cut last has most left.

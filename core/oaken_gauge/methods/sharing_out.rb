@@ -12,45 +12,53 @@ module OakenGauge
       def initialize(mixed, ways)
         @mixed = mixed
         @task = mixed.task
-        @ways = ways.select { |way| usable?(way) }.sort_by.with_index { |way, i| [-way.class.per_set, i] }
+        @all = ways.select { |way| usable?(way) }
+        @ways = @all.select { |way| fits?(way) }.sort_by.with_index { |way, i| [-way.class.per_set, i] }
       end
 
       # @return [Mixed, nil] nil where sets of one size do as well for all of them
       def best
-        mixed = best_mix or return
-
         alone = least(@ways.reject { |way| way.class.per_set == 1 })
+        mixed = least(alone ? mixes.select { |way| better?(way, alone) } : mixes) or return
+
         mixed unless alone && first_of([alone, mixed]).equal?(alone)
       end
 
       # @return [Problem, nil] what the stock cannot give, where it cannot give any mix
       def shortage
-        mixes.filter_map { |way| way.allocations.each_value.filter_map(&:short).first }.first unless best_mix
+        tried = @ways.empty? ? @all : mixes
+        tried.first.allocations.each_value.filter_map(&:short).first if tried.any? && tried.all? { |way| short?(way) }
       end
 
       private
 
-      def best_mix
-        return @best_mix if defined?(@best_mix)
-
-        @best_mix = least(mixes)
+      # Whether it might be, by what it leaves over and has to cut: what could not need not be laid out.
+      def better?(way, alone)
+        ([left_over(way), to_cut(way)] <=> [left_over(alone), net(alone)]) <= 0
       end
 
-      # Ways that are laid out to be compared: those with least to cut and fewest sets, of those that leave least over.
+      # Ways that are laid out to be compared: those with least to cut and fewest sets, of those that leave least over; and how
+      # many more are looked at where some of these are short.
       TRIED = 4
-      private_constant :TRIED
+      LOOKED_AT = 12
+      private_constant :TRIED, :LOOKED_AT
 
       def usable?(way)
         way.settings
         way.problems.empty?
       end
 
+      # A method whose pieces are larger than any of the fabric has no part in it.
+      def fits?(way)
+        way.allocations.each_value.none? { |taken| taken.short && taken.taken.zero? }
+      end
+
       # Those that leave least over, and of those the best; what is short is no way at all.
       def least(ways)
         over = ways.group_by { |way| left_over(way) }
         over.keys.sort.each do |area|
-          likely = over[area].sort_by.with_index { |way, i| [to_cut(way), way.makes.sets, i] }.first(TRIED)
-          enough = likely.reject { |way| short?(way) }
+          likely = over[area].sort_by.with_index { |way, i| [to_cut(way), way.makes.sets, i] }.first(LOOKED_AT)
+          enough = likely.lazy.reject { |way| short?(way) }.first(TRIED)
           return first_of(enough) unless enough.empty?
         end
         nil
