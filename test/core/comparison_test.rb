@@ -37,7 +37,7 @@ class ComparisonTest < CoreCase
       assert_equal [[words], []], against_plain(fabric: fabric)
     end
     { 132.0 => "10 % more fabric", 150.0 => "a quarter more fabric", 160.0 => "a third more fabric", 180.0 => "half as much fabric again",
-      240.0 => "twice the fabric", 600.0 => "5.0 times the fabric" }.each do |fabric, words|
+      240.0 => "twice the fabric", 600.0 => "5 times the fabric" }.each do |fabric, words|
       assert_equal [[], [words]], against_plain(fabric: fabric)
     end
   end

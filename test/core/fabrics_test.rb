@@ -119,7 +119,7 @@ class FabricsTest < CoreCase
     print = Fabrics::Strips.new(width: 3r, directional: true)
 
     assert_equal :strip_too_narrow, print.allocate(piece(5r, 2r, 1)).short.code
-    assert_match(/light strip 5 wide/, print.allocate(piece(5r, 2r, 1)).short.say)
+    assert_match(/a strip 5 wide from the light/, print.allocate(piece(5r, 2r, 1)).short.say)
     assert_nil Fabrics::Strips.new(width: 3r).allocate(piece(5r, 2r, 1)).short
   end
 

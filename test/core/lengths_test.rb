@@ -23,6 +23,16 @@ class LengthsTest < CoreCase
     WRITTEN.each { |(inches, measure), text| assert_equal text, Length.new(inches, measure).to_s, text }
   end
 
+  # What is on no ruler is said as a decimal, though a document writes it exactly.
+  SAID = {
+    [23/8r, :inch] => "2 7/8", [8/3r, :inch] => "2 2/3", [33/10r, :inch] => "3.3", [30/127r, :inch] => "0.236", [2.0 + (1 / 3.0), :inch] => "2 1/3",
+    [1.2345678, :inch] => "1.235", [365/127r, :cm] => "7.3cm", [1/3r, :cm] => "0.847cm", [29/8r, :cm] => "9.2075cm", [2.875, :inch] => "2 7/8"
+  }.freeze
+
+  def test_says_what_is_on_a_ruler_as_it_is_there
+    SAID.each { |(inches, measure), text| assert_equal text, Length.saying(inches, measure), [inches, measure].inspect }
+  end
+
   def test_what_is_written_reads_back
     [[23/8r, :inch], [365/127r, :cm], [11r, :mm], [-3/16r, :inch]].each do |inches, measure|
       read = Length.parse(Length.new(inches, measure).to_s)

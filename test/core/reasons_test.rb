@@ -99,7 +99,7 @@ class ReasonsTest < CoreCase
     small = methods.find { |method| method["method"] == "rotary/four_at_a_time_small_sky" }
 
     assert_includes small["why"], "A set makes 4: 6 sets for 24, no extra units."
-    assert_match(/Against “four at a time, large sky square”, the pick above it: \d minutes? more, \d\d in 100 fewer come out good, but a quarter less fabric, /,
+    assert_match(/Against “four at a time, large sky square”, the one above it: \d minutes? more, \d\d in 100 fewer come out good, but a quarter less fabric, /,
                  small["why"])
   end
 

@@ -33,7 +33,7 @@ class RefusalsTest < CoreCase
     refused = problem("rotary/two_at_a_time", half_square("2", 24, fabrics: fabrics))
 
     assert_equal "strip_too_narrow", refused["code"]
-    assert_match "dark strip 2 7/8 wide; the 2 1/2 strips are too narrow", refused["say"]
+    assert_match "Needs a strip 2 7/8 wide from the dark; the 2 1/2 strips are too narrow", refused["say"]
   end
 
   # A 12 7/8 square's diagonal is 18.2: too long for 15, not for 24.

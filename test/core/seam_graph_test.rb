@@ -106,7 +106,7 @@ class SeamGraphTest < CoreCase
     method = weigh("rotary/two_at_a_time", half_square("2", 8, fabrics: { "light" => fabric }))
     plain = weigh("rotary/two_at_a_time", half_square("2", 8))
 
-    assert_equal "Starch the light, and let it dry, before it is cut.", method["steps"].first["say"]
+    assert_equal "Starch the light fabric and let it dry before you cut.", method["steps"].first["say"]
     assert_in_delta (60 + 30) / 60.0, method["effort"]["minutes"] - plain["effort"]["minutes"], 0.011
     assert_includes(plain["steps"].map { |step| step["say"] }, "Make 1 whole and measure it before you go on: 2 1/2 square, unfinished.")
   end

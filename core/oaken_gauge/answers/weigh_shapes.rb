@@ -75,7 +75,7 @@ may: { left: HAND, right: HAND, parts: list(object(technique: TEXT, sets: WHOLE)
         may: { cuts: list({ "$ref" => "#/$defs/Cut" }), makes: MAKES, fabric: by_name({ "$ref" => "#/$defs/FabricParts" }),
                waste: { "$ref" => "#/$defs/Waste" }, accuracy: { "$ref" => "#/$defs/Accuracy" }, effort: EFFORT,
                leftovers: list(LEFTOVER, about: "Named so that they can be offered to the next project"), rank: WHOLE, score: NUMBER,
-               why: said(TEXT, "Two or three sentences: what it makes, the trade against the pick above it, its accuracy"),
+               why: said(TEXT, "Two or three sentences: what it makes, the trade against the one above it, its accuracy"),
                beaten_by: said(maybe(TEXT), "A method that is as good or better on every count"),
                warnings: list(SAID, about: "What has to be watched with this method, these tools and this fabric"),
                title: TEXT, taken: said(TEXT, "What was taken from stock, in words"),

@@ -52,7 +52,7 @@ module OakenGauge
       def fabric_words(ratio)
         named = NAMED.find { |known, _| (ratio - known).abs < NEAR * known }
         return named.last if named
-        return format("%<times>.1f times the fabric", times: ratio) if ratio > MANY
+        return "#{format('%.1f', ratio).delete_suffix('.0')} times the fabric" if ratio > MANY
 
         format("%<part>d %% %<way>s fabric", part: ((ratio - 1) * 100).abs.round, way: ratio < 1 ? "less" : "more")
       end

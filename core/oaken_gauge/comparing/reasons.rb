@@ -31,9 +31,9 @@ module OakenGauge
         gains = comparison.gains
         losses = comparison.losses
         return "It comes to much the same as #{name(@neighbour)}." if gains.empty? && losses.empty?
-        return "Against #{name(@neighbour)}, the next: #{balance(gains, losses)}." if @outcome.rank == 1
+        return "Against #{name(@neighbour)}, the next one: #{balance(gains, losses)}." if @outcome.rank == 1
 
-        "Against #{name(@neighbour)}, the pick above it: #{balance(losses, gains)}."
+        "Against #{name(@neighbour)}, the one above it: #{balance(losses, gains)}."
       end
 
       # What speaks for the order first, then what was paid for it.

@@ -34,7 +34,7 @@ module OakenGauge
 
       def too_narrow(cut, needed, measure)
         Problem.new(code: :strip_too_narrow,
-                    say: "Needs a #{cut.role} strip #{say(needed, measure)} wide; the #{called(measure)} are too narrow. " \
+                    say: "Needs a strip #{say(needed, measure)} wide from the #{cut.role}; the #{called(measure)} are too narrow. " \
                          "Use wider strips or yardage, or a method that cuts smaller.")
       end
 

@@ -176,8 +176,8 @@ module OakenGauge
       def short(cut, _sheets, missing, measure)
         return if missing.zero?
 
-        "The #{called(measure)} of #{cut.role} give #{cut.count - missing} of #{cut.count} pieces: #{missing} are missing. " \
-          "Find more, or make fewer."
+        "The #{called(measure)} of #{cut.role} give #{cut.count - missing} of #{cut.count} pieces: " \
+          "#{missing} #{Saying.is(missing)} missing. Find more, or make fewer."
       end
 
       # @return [Integer, nil] sheets; nil where nobody says

@@ -22,17 +22,24 @@ module OakenGauge
     # @param measure [Symbol]
     # @return [String]
     def self.saying(inches, measure = :inch)
-      return new(inches, measure).to_s unless inches.is_a?(Float)
+      near = inches.is_a?(Float) ? inches.rationalize(1/100_000r) : inches.to_r
+      return approximate(inches, measure) unless (near - inches).abs < Plane::SAME && sayable?(near, measure)
 
-      near = inches.rationalize(1/100_000r)
-      near.denominator <= 64 && (near - inches).abs < Plane::SAME ? new(near, measure).to_s : approximate(inches, measure)
+      new(near, measure).to_s
+    end
+
+    # Halves and thirds of an inch and what they are parted into; centimetres in so many places.
+    def self.sayable?(inches, measure)
+      return ((inches / MEASURES.fetch(measure)) * 10_000).denominator == 1 unless measure == :inch
+
+      [64, 48].any? { |parts| (parts % inches.denominator).zero? }
     end
 
     def self.approximate(inches, measure)
-      amount = (inches / MEASURES.fetch(measure)).round(3)
+      amount = (inches / MEASURES.fetch(measure)).to_f.round(3)
       measure == :inch ? amount.to_s : "#{amount}#{measure}"
     end
-    private_class_method :approximate
+    private_class_method :approximate, :sayable?
 
     # @return [Rational] the length in inches
     attr_reader :inches

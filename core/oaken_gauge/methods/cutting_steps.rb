@@ -31,7 +31,7 @@ module OakenGauge
       # What is starched is starched before it is cut.
       def starch_steps
         roles = unit.class.roles.select { |role| task.maker.starched || task.fabric(role).starched? }
-        [*step(:starch, roles.size, on: roles.join(" and "))&.then { |starch| [starch] }]
+        [*step(:starch, roles.size, on: Saying.before_noun(Saying.list(roles)))&.then { |starch| [starch] }]
       end
 
       # An edge is squared up for the strips that come off it; where there are none, for the pieces.
@@ -80,7 +80,7 @@ module OakenGauge
 
       # Which fabric is cut to which number is always said.
       def fabrics(cuts)
-        cuts.map(&:role).uniq.join(" and ")
+        Saying.list(cuts.map(&:role).uniq)
       end
 
       def further_steps
@@ -94,7 +94,7 @@ module OakenGauge
       # Which fabric they are of is said where there are several; a nest holds patches of all.
       def run_words(run)
         roles = unit.class.roles
-        whose = run.each > 1 ? roles.join(" and ") : run.role if roles.size > 1
+        whose = Saying.before_noun(run.each > 1 ? Saying.list(roles) : run.role) if roles.size > 1
         [whose, run.layers > 1 ? "pairs" : "patches", "from the strips,", turning(run.role)].compact.join(" ")
       end
 

@@ -32,6 +32,7 @@ module OakenGauge
       # @return [String] what a set makes, and what that leaves
       def say
         return "#{sets_needed}, #{surplus} extra #{surplus == 1 ? 'unit' : 'units'}." if surplus.positive?
+        return "Makes just the one that is needed." if per_set == 1 && made == 1
         return "Makes just the #{made} that are needed, one by one." if per_set == 1
 
         "#{sets_needed}, no extra units."

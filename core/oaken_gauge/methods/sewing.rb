@@ -103,7 +103,7 @@ module OakenGauge
       end
 
       def nesting(seam)
-        dark?(seam) ? "to the dark side, so that they nest in the next seam" : "half of them one way and half the other, so that they nest"
+        dark?(seam) ? "to the dark side, to nest in the next seam" : "half one way, half the other, to nest"
       end
 
       def dark?(seam)
@@ -117,7 +117,7 @@ module OakenGauge
       end
 
       def by_role(seam)
-        return "to the dark side, so that they don't show through" if dark?(seam)
+        return "to the dark side, so that nothing shows through" if dark?(seam)
 
         roles = sides(seam).last
         sides(seam).uniq.one? ? "to one side, all alike" : "to the #{named(roles)}, all alike"

@@ -135,7 +135,7 @@ module OakenGauge
       end
 
       def tell_short(kind, count, more)
-        @short << Short.new(kind: kind, count: count, say: "#{count} of #{kind.letter} are missing: it takes #{more}.")
+        @short << Short.new(kind: kind, count: count, say: "#{count} of #{kind.letter} #{Saying.is(count)} missing: it takes #{more}.")
       end
     end
   end

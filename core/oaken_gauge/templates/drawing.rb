@@ -38,7 +38,7 @@ module OakenGauge
       end
 
       def words
-        roles = @patches.map { |patch| patch.role.to_s }.uniq.join(" and ")
+        roles = Saying.list(@patches.map(&:role).uniq)
         sides = @task.unit.side_lengths.map { |side| length(side) }.uniq.join(" × ")
         ["#{roles} of a #{@task.unit.class.title}, #{sides} finished", "Seam allowance #{length(@task.seam)} included.", *blunt_words]
       end

@@ -127,7 +127,7 @@ module OakenGauge
       def together
         way.by_fabric.filter_map do |cuts|
           fabric = way.task.fabric(cuts.first.role)
-          fabric.shortage(cuts.map(&:role).uniq.join(" and "), way.allocations.fetch_values(*cuts), way.task.measure)
+          fabric.shortage(Saying.list(cuts.map(&:role).uniq), way.allocations.fetch_values(*cuts), way.task.measure)
         end
       end
 

@@ -3075,7 +3075,7 @@ export interface components {
             }[];
             rank?: number;
             score?: number;
-            /** @description Two or three sentences: what it makes, the trade against the pick above it, its accuracy */
+            /** @description Two or three sentences: what it makes, the trade against the one above it, its accuracy */
             why?: string;
             /** @description A method that is as good or better on every count */
             beaten_by?: string | null;

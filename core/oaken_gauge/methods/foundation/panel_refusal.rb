@@ -33,7 +33,7 @@ module OakenGauge
         end
 
         def no_cell
-          cells = @method.grids.map { |grid| say(grid.cell) }.uniq.join(", ")
+          cells = Saying.list(@method.grids.map { |grid| say(grid.cell) }.uniq, "or")
           small = @method.grids.select { |grid| @method.unit.cells(grid.cell) }
           return too_small(small.first) unless small.empty?
 

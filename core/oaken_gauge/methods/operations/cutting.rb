@@ -14,8 +14,8 @@ module OakenGauge
         across = { role: :across }.freeze
         checking = { role: :check }.freeze
 
-        operation :starch, :starch, "Starch the %<on>s, and let it dry, before it is cut.",
-                  "Starch the %<on>s, and let them dry, before they are cut.", care: :iron
+        operation :starch, :starch, "Starch the %<on>s fabric and let it dry before you cut.",
+                  "Starch the %<on>s fabrics and let them dry before you cut.", care: :iron
         operation :cut_edge, :align_and_cut, "Square up the edge.", "Square up %<count>d edges.", **cutting
         operation :cut_strip, :align_and_cut, "Cut 1 strip %<size>s wide.", "Cut %<count>d strips %<size>s wide.",
                   **cutting, **strip, called: "cutting strips"
@@ -37,7 +37,7 @@ module OakenGauge
                   "Cut the %<count>d squares on both diagonals, without moving the pieces in between.",
                   **two_cuts, **apart, called: "cutting squares on both diagonals"
         operation :cut_kite, %i[align_and_cut align_and_cut], "Cut the square to a kite.",
-                  "Cut the %<count>d squares to kites, right angle in the corner.", **two_cuts, **apart, called: "cutting kites"
+                  "Cut the %<count>d squares into kites, right angle in the corner.", **two_cuts, **apart, called: "cutting kites"
         operation :cut_triangle, :align_and_cut, "Cut 1 of the %<on>s.",
                   "Cut %<count>d %<on>s.", **cutting, called: "cutting patches from strips"
         operation :cut_blank, :align_and_cut, "Cut 1 blank for the die, lengthwise grain along the feed.",

@@ -21,8 +21,8 @@ guided: :cut_between
                   "Cut %<count>d squares on both diagonals.", **two_cuts, role: :apart, called: "cutting on both diagonals"
         operation :cut_corner_off, :align_and_cut, "Trim 1 corner %<size>s past the seam.",
                   "Trim %<count>d corners %<size>s past the seam.", **cutting
-        operation :press_to_dark, :press, "Set the seam, then press it to the dark side, so that it doesn't show through.",
-                  "Set the seams, then press %<count>d to the dark side, so that they don't show through: lift, don't slide.", **pressing
+        operation :press_to_dark, :press, "Set the seam, then press it to the dark side, so that nothing shows through.",
+                  "Set the seams, then press %<count>d to the dark side, so that nothing shows through: lift, don't slide.", **pressing
         operation :press_to_sky, :press, "Set the seam, then press it to the sky, away from the point.",
                   "Set the seams, then press %<count>d to the sky, away from the point: lift, don't slide.", **pressing
         operation :press_toward, :press, "Set the seam, then press it %<on>s.",
@@ -44,7 +44,7 @@ guided: :cut_between
                   "Square up the patches that were cut large with the sides beside them: %<count>d cuts.", **cutting, called: "squaring up"
 
         operation :lay_cells, [], "Lay 1 cell on its ticks.",
-                  "Lay %<count>d cells on the sheet, seams on the corner ticks, and look.",
+                  "Lay %<count>d cells on the sheet, seams on the corner ticks, and check them.",
                   alignments: 1, called: "laying cells on the ticks"
         operation :fuse_cell, :fuse_cell, "Fuse 1 cell.", "Fuse %<count>d cells.", care: :iron
       end

@@ -1,0 +1,26 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  # How sentences put things, whatever they speak of.
+  module Saying
+    # @param things [Array<#to_s>]
+    # @param last [String] the word before the last one
+    # @return [String] "goose", "goose and sky", "half, left and right"
+    def self.list(things, last = "and")
+      *before, end_of = things.map(&:to_s)
+      before.empty? ? end_of.to_s : "#{before.join(', ')} #{last} #{end_of}"
+    end
+
+    # @param role [Symbol] a fabric, told by the patches that are of it
+    # @return [String] as it stands before a noun: corner patches, of the corners
+    def self.before_noun(role)
+      role.to_s.delete_suffix("s")
+    end
+
+    # @param count [Integer]
+    # @return [String] "is" or "are"
+    def self.is(count)
+      count == 1 ? "is" : "are"
+    end
+  end
+end
