@@ -20,10 +20,7 @@ module OakenGauge
       # @param shelf [Array<Hash>] "name" and "fabric", a fabric's document
       # @return [String]
       def self.write(shelf)
-        CSV.generate do |csv|
-          csv << COLUMNS
-          shelf.flat_map { |entry| Written.rows(entry["name"], entry["fabric"]) }.each { |row| csv << row.values_at(*COLUMNS) }
-        end
+        csv(shelf.flat_map { |entry| Written.rows(entry["name"], entry["fabric"]) }.map { |row| row.values_at(*COLUMNS) })
       end
 
       # @return [Array<Hash>] "name" and "fabric", a fabric's document, of every row that can be read

@@ -17,6 +17,20 @@ module OakenGauge
       # More rows than are read at once.
       MOST = 5000
 
+      # What a spreadsheet would take for a formula; an apostrophe before it says that it is none.
+      FORMULA = /\A[=+\-@]/
+
+      # @param rows [Array<Array>] below the names of the columns
+      # @return [String]
+      def self.csv(rows)
+        CSV.generate { |csv| [self::COLUMNS, *rows].each { |row| csv << row.map { |cell| plain(cell) } } }
+      end
+
+      def self.plain(cell)
+        cell.to_s.match?(FORMULA) ? "'#{cell}" : cell
+      end
+      private_class_method :csv, :plain
+
       # @return [Array<Fault>] in the order of the lines
       attr_reader :faults
 
@@ -61,7 +75,11 @@ module OakenGauge
       end
 
       def told(head, values)
-        head.zip(values).to_h { |name, value| [name, value.to_s.strip] }.reject { |_, value| value.empty? }
+        head.zip(values).to_h { |name, value| [name, written(value.to_s.strip)] }.reject { |_, value| value.empty? }
+      end
+
+      def written(value)
+        value.start_with?("'") && value[1..].match?(FORMULA) ? value[1..] : value
       end
 
       # @return [Fault]

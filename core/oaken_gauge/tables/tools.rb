@@ -19,14 +19,14 @@ module OakenGauge
       # @param drawer [Array<Hash>] documents of tools
       # @return [String]
       def self.write(drawer)
-        CSV.generate do |csv|
-          csv << COLUMNS
-          drawer.map { |document| OakenGauge.read_tool(document) }.each do |tool|
-            marks = tool.respond_to?(:trim_marks) ? tool.trim_marks : tool.marks
-            marks.each { |mark| csv << [tool.name, mark.side, mark.label(tool.written_in), mark.reads, mark.makes] }
-          end
-        end
+        csv(drawer.map { |document| OakenGauge.read_tool(document) }.flat_map { |tool| rows_of(tool) })
       end
+
+      def self.rows_of(tool)
+        marks = tool.respond_to?(:trim_marks) ? tool.trim_marks : tool.marks
+        marks.map { |mark| [tool.name, mark.side, mark.label(tool.written_in), mark.reads, mark.makes] }
+      end
+      private_class_method :rows_of
 
       # @return [Array<Hash>] documents of the tools that can be read, without ids
       def entries
