@@ -121,6 +121,17 @@ class PlanTest < CoreCase
     assert_equal ["9", [8, 2]], [more["used_length"], more["strips"].map { |strip| strip["pieces"].size }]
   end
 
+  # Nothing but pairs, on a bolt whose length is known: three strips of 5 go on 16 inches, four do not.
+  def test_a_bolt_that_only_pairs_are_cut_from
+    answer = lambda do |count|
+      pairs = %w[ink sky].map { |fabric| piece(%w[5 5], count, pair: true).merge("fabric" => fabric) }
+      OakenGauge.plan({ "stock" => { "ink" => [BOLT.merge("length" => "16")], "sky" => [BOLT] }, "pieces" => pairs })["fabrics"]["ink"]
+    end
+
+    assert_equal ["15", []], answer.call(24).values_at("used_length", "short")
+    assert_equal(["1 of A is missing: it takes 4 more of the bolt."], answer.call(25)["short"].map { |one| one["say"] })
+  end
+
   def with_pairs(pieces)
     OakenGauge.plan({ "stock" => { "ink" => [BOLT], "sky" => [BOLT] }, "pieces" => pieces })["fabrics"]["ink"]
   end

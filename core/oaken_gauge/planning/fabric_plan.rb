@@ -70,7 +70,8 @@ module OakenGauge
 
       # Long pieces lie along the bolt where there is enough of it, and are joined where there is not.
       def length_for?(kinds)
-        @bolt && (@stock[@bolt].length.nil? || @stock[@bolt].length >= kinds.map { |kind| kind.size.max }.max)
+        length = @bolt && @stock[@bolt].length
+        @bolt && (length.nil? || kinds.all? { |kind| kind.size.max <= length })
       end
 
       def lay(kinds, lengthwise:)
