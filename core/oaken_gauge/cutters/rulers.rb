@@ -33,10 +33,8 @@ module OakenGauge
         @rulers ||= @method.task.drawer.of(Tools::StraightRuler)
       end
 
-      # Of the rulers that reach, the one on which most sizes are easily found, and of those fall on a main line.
       def best(longest, size)
-        rulers.select { |ruler| ruler.reach >= longest }
-              .max_by { |ruler| %i[easy_line? main_line?].map { |line| size.count { |side| ruler.public_send(line, side) } } }
+        @method.task.straight_ruler(longest, size)
       end
 
       def refusal(longest)

@@ -13,6 +13,8 @@ module OakenGauge
 
     # @return [Array<Complex>] corners
     attr_reader :points
+    # @return [Array<Numeric>] least and greatest x, least and greatest y
+    attr_reader :bounds
 
     # @param width [Numeric]
     # @param height [Numeric]
@@ -24,6 +26,7 @@ module OakenGauge
     # @param points [Array<Complex, Array(Numeric, Numeric)>] at least three corners
     def initialize(points)
       @points = points.map { |point| Plane.point(point) }.freeze
+      @bounds = [*@points.map(&:real).minmax, *@points.map(&:imag).minmax].freeze
       freeze
     end
 
@@ -40,11 +43,6 @@ module OakenGauge
     # @return [Numeric] square inches; negative when the corners run clockwise
     def area
       edges.sum { |from, to| Plane.cross(from, to) }/2r
-    end
-
-    # @return [Array<Numeric>] least and greatest x, least and greatest y
-    def bounds
-      [*points.map(&:real).minmax, *points.map(&:imag).minmax]
     end
 
     # @return [Numeric] inches from the leftmost corner to the rightmost

@@ -41,9 +41,11 @@ module OakenGauge
     end
 
     def mixed(amount)
-      whole, part = amount.abs.divmod(1)
-      words = [(whole if whole.positive? || part.zero?), (part if part.positive?)].compact.join(" ")
-      amount.negative? ? "-#{words}" : words
+      whole, rest = amount.numerator.abs.divmod(amount.denominator)
+      sign = "-" if amount.negative?
+      return "#{sign}#{whole}" if rest.zero?
+
+      "#{sign}#{"#{whole} " if whole.positive?}#{rest}/#{amount.denominator}"
     end
 
     # A decimal fraction ends only when its divisor has no factor but 2 and 5.

@@ -18,23 +18,19 @@ module OakenGauge
 
       # @return [Weighing::Task]
       attr_reader :task
+      # @return [Units::Unit]
+      attr_reader :unit
+      # @return [Rational] the seam allowance, inches
+      attr_reader :seam
       # @return [Array<Problem>] why it cannot be used; empty when it can
       attr_reader :problems
 
       # @param task [Weighing::Task]
       def initialize(task)
         @task = task
+        @unit = task.unit
+        @seam = task.seam
         @problems = []
-      end
-
-      # @return [Units::Unit]
-      def unit
-        task.unit
-      end
-
-      # @return [Rational] the seam allowance, inches
-      def seam
-        task.seam
       end
 
       # @return [Array<Method>] those that make the units: itself, unless it puts several together

@@ -35,6 +35,22 @@ module OakenGauge
       def of(kind)
         @by_kind[kind] ||= grep(kind)
       end
+
+      # Of the straight rulers that reach, the one on which most sizes are easily found, and of those fall on a main line.
+      #
+      # @param longest [Numeric] inches of the longest cut
+      # @param size [Array<Rational>] that are cut with it
+      # @return [StraightRuler, nil]
+      def straight_ruler(longest, size)
+        of(StraightRuler).select { |ruler| ruler.reach >= longest }.max_by { |ruler| found_on(ruler, size) }
+      end
+
+      private
+
+      def found_on(ruler, size)
+        main = size.count { |side| ruler.main_line?(side) }
+        [main == size.size ? main : size.count { |side| ruler.easy_line?(side) }, main]
+      end
     end
   end
 end

@@ -38,6 +38,11 @@ module OakenGauge
         Task.new(**to_h, drawer: Tools::Drawer.new(tools))
       end
 
+      # @return [Tools::StraightRuler, nil] the one that pieces of a size are cut with, see {Tools::Drawer#straight_ruler}
+      def straight_ruler(longest, size)
+        (@straight_rulers ||= {}).fetch([longest, size]) { |key| @straight_rulers[key] = drawer.straight_ruler(*key) }
+      end
+
       # @return [Cutters::Slots] the drawer's slotted rulers
       def slots
         @slots ||= Cutters::Slots.new(self)
