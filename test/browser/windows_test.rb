@@ -49,7 +49,7 @@ class WindowsTest < BrowserCase
     assert_heard "Die: triangles for 4, wide board is 12 wide; the bed of Crank press takes six and one quarter inches", "Single patches, die cut"
     click_link "Shallows"
 
-    assert_heard "Needs a light strip two and seven eighths inches wide; the two and one half inches strips are too narrow", "Two at a time"
+    assert_heard "Needs a strip two and seven eighths inches wide from the light; the two and one half inches strips are too narrow", "Two at a time"
   end
 
   def test_a_row_opens_to_the_whole_picture

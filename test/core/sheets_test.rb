@@ -186,6 +186,10 @@ class SheetsTest < CoreCase
     assert_equal [1, 2], strips.call(13, 15)
     assert_equal [1, 1], strips.call(8, 15) # 24 inches, and four of the 15 beside them
     assert_equal [1, 0], strips.call(8, 4)
+    # Two of 10 and 41 of 1: one lies beside the two, forty on a strip; 19 inches are left.
+    taken = bolt.allocate_all([piece(5/2r, 10, 2), piece(5/2r, 1, 41)]).values
+
+    assert_equal [2, 19 * 5/2r], [taken.sum(&:taken), taken.sum(&:offcut)]
   end
 
   # Quarter-square patches of 4 are cut from 2½: two rows of 13 on a bought strip of 5½, where a strip of the bolt has one.
@@ -227,6 +231,30 @@ class SheetsTest < CoreCase
       assert_equal cuts.sum(&:count), laid + best.missing.values.sum
       assert_operator laid, :>=, in_rows(sizes, cuts), [sizes, cuts.map { |cut| [cut.size, cut.count] }].inspect
       assert_operator best.sheets.sum(&:repeats), :<=, sizes.size
+    end
+  end
+
+  # Any cuts on a bolt: all lie on strips as wide as they are, clear of one another; never more strips than each by itself
+  # takes, and no fewer than their area fills.
+  def test_any_cuts_on_a_bolt
+    random = Random.new(12)
+    bolt = Fabrics::Yardage.new(directional: true)
+    100.times do
+      cuts = Array.new(random.rand(1..4)) { piece(random.rand(2..3), random.rand(4..40)/4r, random.rand(1..40)) }
+      taken = bolt.allocate_all(cuts).values
+
+      assert_equal cuts.sum(&:count), laid_by_hand(taken.flat_map(&:sheets))
+      assert_operator taken.sum(&:taken), :<=, (cuts.sum { |cut| bolt.allocate(cut).taken })
+      assert_operator taken.sum(&:consumed), :>=, (cuts.sum { |cut| cut.count * cut.size.inject(:*) })
+    end
+  end
+
+  # How many lie on strips, each row along the whole width of one.
+  def laid_by_hand(strips)
+    strips.sum do |strip|
+      assert_cut_by_hand(strip)
+      assert_equal [strip.wide], strip.rows.map { |row| row.form.width }.uniq
+      strip.repeats * strip.rows.sum(&:count)
     end
   end
 

@@ -23,6 +23,18 @@ class ShelfTest < CoreCase
     assert_equal([["One", "2 1/2"], ["Two", "5 3/4"]], promised["1"]["by"].map { |share| share.values_at("project", "takes") })
   end
 
+  # Six blanks of 4 × 6 for each fabric, three from a square of 10: four squares, not twelve.
+  def test_blanks_are_promised_as_what_they_come_from
+    tools = [{ "id" => "d", "name" => "Board", "kind" => "die", "board" => %w[8 12], "blank" => %w[4 6],
+               "shapes" => [{ "patch" => "half_square", "finished" => "2", "count" => 4 }] },
+             { "id" => "press", "name" => "Press", "kind" => "die_press", "bed_width" => "10" }]
+    pile = { "form" => "squares", "side" => "10", "count" => 5 }
+    one = take("One", "die/patches", pile, { "same_as" => "light" }, { "light" => "1", "dark" => "1" })
+    promised = OakenGauge.promised([one.merge("question" => one["question"].merge("tools" => tools))])["1"]
+
+    assert_equal ["4 precut squares", "1 precut square", false], promised.values_at("promised", "left", "twice")
+  end
+
   def test_fabric_promised_twice_is_said
     more = take("Three", "rotary/two_at_a_time", BOLT, { "same_as" => "light" }, { "light" => "1", "dark" => "1" })
     promised = OakenGauge.promised([more, more.merge("project" => "Four")])["1"]

@@ -134,6 +134,11 @@ module OakenGauge
         other ? seam_mismatch(other) : refuse(:no_tool, lacking)
       end
 
+      # @return [Array<Tools::Setting>] the same, as what the tools that have them finish at
+      def near_misses(match, lacking, &)
+        nearest(match, lacking, &).map { |mark| setting_of(mark, "#{mark.tool.name} finishes at #{say(mark.finished)}.") }
+      end
+
       def made_for_other_seam(match)
         match.made_for_other_seam.first
       end

@@ -117,11 +117,10 @@ module OakenGauge
       end
 
       def no_die
-        marks = nearest(match, "There is no die for #{shape_words} in the drawer. Add one.") do |near|
+        near_misses(match, "There is no die for #{shape_words} in the drawer. Add one.") do |near|
           "No die cuts this shape at #{say(shape.finished)} finished; the nearest: #{on_tools(near)}. " \
             "Change the size to one of these, or use another method."
         end
-        marks.map { |mark| setting_of(mark, "#{mark.tool.name} finishes at #{say(mark.finished)}.") }
       end
     end
   end
