@@ -244,8 +244,8 @@ class SheetsTest < CoreCase
       taken = bolt.allocate_all(cuts).values
 
       assert_equal cuts.sum(&:count), laid_by_hand(taken.flat_map(&:sheets))
-      assert_operator taken.sum(&:taken), :<=, (cuts.sum { |cut| bolt.allocate(cut).taken })
-      assert_operator taken.sum(&:consumed), :>=, (cuts.sum { |cut| cut.count * cut.size.inject(:*) })
+      assert_operator(taken.sum(&:taken), :<=, cuts.sum { |cut| bolt.allocate(cut).taken })
+      assert_operator(taken.sum(&:consumed), :>=, cuts.sum { |cut| cut.count * cut.size.inject(:*) })
     end
   end
 
