@@ -5,7 +5,7 @@ module OakenGauge
   module Fabrics
     # @return [Hash{String => Class}] every form that can be read, by its name in documents
     def self.forms
-      @forms ||= { "yardage" => Yardage, "strips" => Strips, "squares" => Squares, "fat_quarter" => FatQuarter, "scraps" => Scraps }
+      @forms ||= Registry.by_kind(Fabric)
     end
   end
 end

@@ -6,10 +6,7 @@ module OakenGauge
     class << self
       # @return [Array<Class>] every method, in the order of their files
       def all
-        @all ||= begin
-          LOADER.eager_load_dir("#{__dir__}/methods")
-          descendants(Method).reject { |method| method.makes.empty? }.sort_by(&:path)
-        end
+        @all ||= Registry.of(Method).reject { |method| method.makes.empty? }.sort_by(&:path)
       end
 
       # @param unit [Units::Unit]
@@ -21,12 +18,6 @@ module OakenGauge
       # @return [Array<String>] every name that a method has in documents
       def ids
         @ids ||= all.map(&:id).uniq
-      end
-
-      private
-
-      def descendants(parent)
-        parent.subclasses.flat_map { |method| [method, *descendants(method)] }
       end
     end
   end

@@ -17,6 +17,11 @@ module OakenGauge
     end
 
     class << self
+      # @return [Hash{String => Class}] those that documents name, the most common first; any other is told by its outline
+      def kinds
+        @kinds ||= (Registry.of(Shape) - [OutlineShape]).sort_by(&:common).to_h { |shape| [shape.kind.to_s, shape] }
+      end
+
       private
 
       def recognise_four(polygon, sides)

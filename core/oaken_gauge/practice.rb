@@ -9,10 +9,7 @@ module OakenGauge
     class << self
       # @return [Array<Class>] every drill, the most common first
       def drills
-        @drills ||= begin
-          LOADER.eager_load_dir("#{__dir__}/practice")
-          constants.map { |name| const_get(name) }.select { |drill| drill.is_a?(Class) && drill < Drill }.sort_by(&:common)
-        end
+        @drills ||= Registry.of(Drill).sort_by(&:common)
       end
 
       # @param kind [String]

@@ -6,11 +6,7 @@ module OakenGauge
     class << self
       # @return [Hash{String => Class}] every kind, by name
       def kinds
-        @kinds ||= begin
-          LOADER.eager_load_dir("#{__dir__}/tools")
-          constants.map { |name| const_get(name) }.select { |tool| tool.is_a?(Class) && tool < Tool }
-                   .to_h { |tool| [tool.kind, tool] }.sort.to_h
-        end
+        @kinds ||= Registry.by_kind(Tool)
       end
     end
   end

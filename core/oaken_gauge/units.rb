@@ -6,11 +6,7 @@ module OakenGauge
     class << self
       # @return [Hash{String => Class}] every kind, by name
       def kinds
-        @kinds ||= begin
-          LOADER.eager_load_dir("#{__dir__}/units")
-          constants.map { |name| const_get(name) }.select { |unit| unit.is_a?(Class) && unit < Unit }
-                   .to_h { |unit| [unit.kind.to_s, unit] }.sort.to_h
-        end
+        @kinds ||= Registry.by_kind(Unit)
       end
     end
   end

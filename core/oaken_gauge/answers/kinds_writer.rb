@@ -16,7 +16,7 @@ module OakenGauge
 
       # @return [Hash{String => Array<Hash>}] what is most common first
       def write
-        { "kinds" => units, "tools" => tools, "fabrics" => plain(Fabrics.forms), "priorities" => priorities }
+        { "kinds" => units, "tools" => tools, "fabrics" => plain(common_first(Fabrics.forms)), "priorities" => priorities }
       end
 
       private
@@ -40,7 +40,11 @@ module OakenGauge
       end
 
       def tools
-        plain(Tools.kinds.sort_by { |_, kind| kind.common }).map { |kind| { **kind, "group" => Tools.kinds.fetch(kind["kind"]).group } }
+        plain(common_first(Tools.kinds)).map { |kind| { **kind, "group" => Tools.kinds.fetch(kind["kind"]).group } }
+      end
+
+      def common_first(kinds)
+        kinds.sort_by { |_, kind| kind.common }
       end
 
       # What a maker may set store by.

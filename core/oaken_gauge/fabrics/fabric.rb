@@ -14,6 +14,8 @@ module OakenGauge
       MANY_SIZES = 60
 
       class << self
+        include Offered
+
         # @return [String] its name in documents
         def kind
           @kind ||= Naming.snake(name)
@@ -27,7 +29,7 @@ module OakenGauge
         private
 
         # Declares what every form may say besides its own sizes.
-        def common
+        def besides
           flag :directional, label: "A print that may not be turned"
           choice :cloth, CLOTHS, default: :cotton, label: "Kind"
           flag :starched, label: "Starched"

@@ -4,6 +4,8 @@ module OakenGauge
   module Fabrics
     # Fat quarters, 18 × 21 with their edges on, 17½ × 20 to use unless stated.
     class FatQuarter < Fabric
+      common 4
+
       # What is taken of it is counted in these.
       COUNTED = "fat quarter"
 
@@ -12,7 +14,7 @@ module OakenGauge
       length :width, default: USABLE.first, most: 200, label: "Usable width"
       length :length, default: USABLE.last, most: 200, label: "Usable length"
       integer :count, within: 1..100_000, default: nil, label: "How many"
-      common
+      besides
 
       # @return [Array] width, length and count of each size of fabric
       def rectangles

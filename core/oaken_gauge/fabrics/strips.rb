@@ -6,13 +6,15 @@ module OakenGauge
     class Strips < Fabric
       include AlongStrips
 
+      common 2
+
       # What is taken of it is counted in these.
       COUNTED = "strip"
 
       length :width, default: nil, most: 200, label: "Width of a strip"
       length :usable_length, as: :strip_length, default: Yardage::DEFAULT_USABLE_WIDTH, most: 10_000, label: "Usable length"
       integer :count, within: 1..100_000, default: nil, label: "How many"
-      common
+      besides
       rule(:width, :pieced, say: "is missing",
                             schema: { "anyOf" => [{ "required" => ["width"] }, { "required" => ["pieced"] }] }) { |*either| either.any? }
 

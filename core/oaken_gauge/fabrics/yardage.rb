@@ -6,6 +6,8 @@ module OakenGauge
     class Yardage < Fabric
       include AlongStrips
 
+      common 1
+
       # What is taken of it is counted in these.
       COUNTED = "strip"
 
@@ -14,7 +16,7 @@ module OakenGauge
 
       length :usable_width, default: DEFAULT_USABLE_WIDTH, most: 200, label: "Usable width"
       length :length, default: nil, most: 10_000, label: "Length along the selvage"
-      common
+      besides
 
       # @return [Boolean] whether strips are cut from it as wide as they are wanted
       def bolt?

@@ -6,6 +6,7 @@ module OakenGauge
     # Pushed outward by s, the leg grows by (2 + √2)s: once for the allowance on either side, once
     # more for the tip, which leaves along 45°.
     class HalfSquare < Shape
+      common 2
       title "half-square triangle"
 
       # @return [Polygon]

@@ -6,6 +6,7 @@ module OakenGauge
     # side. Pushed outward by s, the long side grows by (2 + 2√2)s: the base moves out by s, and each
     # 45° tip runs out by (1 + √2)s.
     class QuarterSquare < Shape
+      common 3
       title "quarter-square triangle"
 
       # @return [Polygon]

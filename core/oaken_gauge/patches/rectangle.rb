@@ -4,6 +4,8 @@ module OakenGauge
   module Patches
     # A rectangle, named by its height and width.
     class Rectangle < Shape
+      common 4
+
       # @return [Polygon]
       def outline
         @outline ||= Polygon.rectangle(finished.last, finished.first)

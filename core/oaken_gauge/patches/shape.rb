@@ -16,6 +16,8 @@ module OakenGauge
       attr_reader :finished
 
       class << self
+        include Offered
+
         # @return [Symbol] the name of this kind in documents
         def kind
           @kind ||= Naming.snake(name).to_sym

@@ -6,6 +6,8 @@ module OakenGauge
     # H + s + s/sin 22.5° high: s below the base, and above the tip as far as the two pushed sides run
     # before they meet. Cut from a strip, its tip is flat.
     class Wedge < Shape
+      common 5
+
       HALF_ANGLE = Math::PI / 8
 
       # @return [Polygon] its base level

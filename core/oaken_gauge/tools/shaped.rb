@@ -9,12 +9,9 @@ module OakenGauge
     #   { "patch" => "half_square", "finished" => "2" }
     #   { "outline" => [["0","0"], ["4","0"], ["3","2"], ["1","2"]] }
     module Shaped
-      KINDS = { "square" => Patches::Square, "half_square" => Patches::HalfSquare, "quarter_square" => Patches::QuarterSquare,
-                "rectangle" => Patches::Rectangle, "wedge" => Patches::Wedge, "kite" => Patches::Kite }.freeze
-
       # The name of a kind, or an outline in its place.
       class KindOrOutline < Documents::Type
-        KIND = Documents::Scalars::Choice.new(KINDS.keys)
+        KIND = Documents::Scalars::Choice.new(Patches.kinds.keys)
         OUTLINE = Documents::OutlineType.new
         private_constant :KIND, :OUTLINE
 
@@ -80,7 +77,7 @@ module OakenGauge
 
       # @return [Patches::Shape] the patch it makes
       def shape
-        @shape ||= outlined? ? Patches.recognise(finished_outline) : KINDS.fetch(told.to_s).new(finished)
+        @shape ||= outlined? ? Patches.recognise(finished_outline) : Patches.kinds.fetch(told.to_s).new(finished)
       end
 
       private
