@@ -48,7 +48,7 @@ function CutWords({ cuts, alone }: { cuts: Alike; alone: boolean }) {
   const [{ shape, size }] = cuts;
   return (
     <>
-      {alone ? `${SHAPES[shape] ?? shape} cut` : listed(cuts.map((cut) => cut.fabric))}{" "}
+      {alone ? `${SHAPES[shape] ?? shape} cut` : listed([...new Set(cuts.map((cut) => cut.fabric))])}{" "}
       <CutLabel shape={shape} size={size} />
     </>
   );
