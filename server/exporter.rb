@@ -4,6 +4,9 @@ module Server
   # Writes a whole bench as one file: what {Importer} reads. Fabrics go by ids made of their names, so that a bench that was
   # read in is written the same.
   class Exporter
+    # Results of drills that go into a file.
+    DRILLS = 5000
+
     # @param maker [Models::Maker]
     def initialize(maker)
       @maker = maker
@@ -11,15 +14,22 @@ module Server
 
     # @return [Hash]
     def document
-      OakenGauge.bench({ "oaken_gauge" => 1, "maker" => { "name" => @maker.name, **@maker.profile, "priorities" => @maker.priorities,
-                                                          **(@maker.places ? { "places" => @maker.places } : {}) },
-                         "tools" => kept.map(&:document), "retired" => kept.select(&:retired).map(&:key),
+      OakenGauge.bench({ "oaken_gauge" => 1, "maker" => maker, "tools" => kept.map(&:document), "retired" => kept.select(&:retired).map(&:key),
                          "fabrics" => @maker.fabrics.map { |fabric| fabric(fabric) },
                          "blocks" => @maker.blocks.map { |block| block(block) },
-                         "projects" => @maker.projects.map { |project| project(project) } })
+                         "projects" => @maker.projects.map { |project| project(project) }, "drills" => drills })
     end
 
     private
+
+    def maker
+      { "name" => @maker.name, **@maker.profile, "priorities" => @maker.priorities, "places" => @maker.places }.compact
+    end
+
+    # The last ones, where there are very many.
+    def drills
+      @maker.drills.last(DRILLS).map(&:to_document)
+    end
 
     # Those that the core can read.
     def kept

@@ -38,7 +38,7 @@ module Server
         @tools = @bench.fetch("tools", []).to_h { |tool| [tool["id"], add_tool(maker, tool)] }
         @shelf = @bench["fabrics"].to_h { |fabric| [fabric["id"], add_fabric(maker, fabric)] }
         @blocks = @bench.fetch("blocks", []).zip(@kept).to_h { |block, kept| [block["name"], add_block(maker, block, kept)] }
-        @bench["projects"].each { |project| add_project(maker, project) }
+        add_work(maker)
         maker.reload
       end
     end
@@ -119,6 +119,18 @@ module Server
     # Fabrics of the file by the ids they are stored under; one that is not on its shelf keeps its name.
     def stored(names)
       names.map { |name| @shelf[name]&.id&.to_s || name }
+    end
+
+    def add_work(maker)
+      @bench["projects"].each { |project| add_project(maker, project) }
+      add_drills(maker)
+    end
+
+    # Results that are there already are not added again.
+    def add_drills(maker)
+      (@bench.fetch("drills", []) - maker.drills.map(&:to_document)).each do |result|
+        maker.drills.create!(kind: result["drill"], **result.slice("asked", "right"), created_at: result["at"])
+      end
     end
 
     def add_project(maker, document)

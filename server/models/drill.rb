@@ -8,7 +8,7 @@ module Server
 
       # @return [Hash]
       def to_document
-        { "drill" => kind, "asked" => asked, "right" => right, "at" => created_at.iso8601 }
+        { "drill" => kind, "asked" => asked, "right" => right, "at" => created_at.utc.iso8601 }
       end
     end
   end

@@ -13,7 +13,7 @@ module Server
       has_many :blocks, -> { order(:id) }, dependent: :destroy
       has_many :fabrics, -> { order(:id) }, dependent: :destroy
       has_many :jobs, dependent: :delete_all
-      has_many :drills, -> { order(:id) }, dependent: :destroy
+      has_many :drills, -> { order(:created_at, :id) }, dependent: :destroy
 
       # @return [Hash] her profile as she gave it, and as it reads with all that is assumed
       def to_document

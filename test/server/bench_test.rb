@@ -109,6 +109,32 @@ class BenchResourceTest < ServerCase
     assert_equal 400, last_response.status
   end
 
+  # Results of drills go along, in the order of their days, and are not doubled where the file is read in twice.
+  def test_how_drills_went_goes_along
+    days = { 9 => "2026-11-20T10:00:00Z", 7 => "2026-11-19T10:00:00Z" }
+    days.each { |right, day| @maker.drills.create!(kind: "left_or_right", asked: 10, right: right, created_at: day) }
+    file = written
+
+    assert_equal([[7, days[7]], [9, days[9]]], file["drills"].map { |result| result.values_at("right", "at") })
+    2.times { send_json("POST", "/api/bench", file) }
+
+    assert_equal [7, 9], @maker.drills.reload.map(&:right)
+    @maker.drills.delete_all
+    send_json("POST", "/api/bench", file)
+
+    assert_equal file["drills"], written["drills"]
+  end
+
+  def test_a_result_that_cannot_be_is_refused
+    { { "right" => 11 } => "/drills/0/right", { "at" => "2026-13-01T10:00:00Z" } => "/drills/0/at", { "drill" => "juggling" } => "/drills/0/drill" }
+      .each do |wrong, pointer|
+      result = { "drill" => "left_or_right", "asked" => 10, "right" => 9, "at" => "2026-11-20T10:00:00Z" }
+      answer = send_json("POST", "/api/bench", written.merge("drills" => [result.merge(wrong)]))
+
+      assert_equal([[pointer], 0], [answer["errors"].map { |fault| fault["pointer"] }, @maker.drills.count])
+    end
+  end
+
   # Centimetres, a part of the drawer, and a tool that is retired go with it.
   def test_what_is_hers_goes_along
     @project.update!(measure: "cm", tool_keys: ["long-rule"])

@@ -122,6 +122,7 @@ module OakenGauge
       list :fabrics, ShelfFabric.new, within: 0..2000, default: [].freeze, always: true
       list :blocks, -> { Blocks::Block }, within: 0..500, default: [].freeze
       list :projects, Project, within: 0..500, default: [].freeze, always: true
+      list :drills, DrillResult, within: 0..5000, default: [].freeze
       unique(:fabrics, "id", say: "%<read>s is the id of another fabric: allowed is one fabric an id") { |fabric| fabric.label.id }
       rule(:projects, :fabrics, say: "%<read>s is not the id of a fabric in the file",
                                 at: ->(projects, fabrics) { lost_fabrics(projects, fabrics) }) { |*given| lost_fabrics(*given).empty? }

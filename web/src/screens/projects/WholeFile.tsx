@@ -41,8 +41,8 @@ export function WholeFile({ onRead }: { onRead: () => Promise<void> }) {
         <Upload size={16} aria-hidden="true" /> Read a file in
       </FileButton>
       <p className="quiet">
-        Tools, fabric, blocks, projects and your hands. Before a file is read in, you see what of it is here
-        already.
+        Tools, fabric, blocks, projects, your hands and how your drills went. Before a file is read in, you
+        see what of it is here already.
       </p>
       {waiting && (
         <ReadIn
