@@ -14,7 +14,8 @@ module Server
 
     # @return [Hash]
     def document
-      OakenGauge.bench({ "oaken_gauge" => 1, "maker" => maker, "tools" => kept.map(&:document), "retired" => kept.select(&:retired).map(&:key),
+      OakenGauge.bench({ "oaken_gauge" => 1, "maker" => maker,
+                         "tools" => kept.map(&:document), "retired" => kept.select(&:retired).map(&:key),
                          "fabrics" => @maker.fabrics.map { |fabric| fabric(fabric) },
                          "blocks" => @maker.blocks.map { |block| block(block) },
                          "projects" => @maker.projects.map { |project| project(project) }, "drills" => drills })
