@@ -10,7 +10,7 @@ module OakenGauge
                  Tools::WedgeRuler => Wedges, Tools::Template => WholeShapes, Tools::Die => WholeShapes }.freeze
       # What is laid on the sewn unit, or takes the unit whole.
       WHOLE = { Tools::UnitTrimmer => Trimming, Tools::SeamLockTrimmer => Trimming, Tools::GeeseTrimmer => Trimming,
-                Tools::FoundationGrid => Sheets, Tools::Chart => Sheets }.freeze
+                Tools::FoundationGrid => FoundationSheets, Tools::Chart => ChartLines }.freeze
 
       # Tools for one patch, or for the whole unit. - shape: {Patches::Shape}, nil for the unit
       Group = Struct.new(:shape, :roles, :layings, :missing, keyword_init: true)

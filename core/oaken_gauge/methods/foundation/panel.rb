@@ -9,7 +9,7 @@ module OakenGauge
         title "On a foundation sheet"
         makes :square, :rectangle, :half_square, :hourglass, :three_triangle, :flying_geese, :square_in_square, :cut_corner
 
-        rebuilding Rebuilding::Sheet
+        rebuilding Rebuilding::Foundation
 
         # @return [Array<Tools::Setting>]
         def settings
@@ -57,9 +57,9 @@ module OakenGauge
           false
         end
 
-        # @return [Construction::Sheet]
+        # @return [Construction::Foundation]
         def construction
-          Construction::Sheet.new(self, grid, found.slanted)
+          Construction::Foundation.new(self, grid, found.slanted)
         end
 
         private

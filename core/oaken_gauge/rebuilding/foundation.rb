@@ -4,7 +4,7 @@ module OakenGauge
   module Rebuilding
     # A unit on a foundation sheet: printed lines, folded one after another, what each fold takes gone from both cells
     # beside it; on the ticks of a cell its seam, a little off. What is seen of the cells is measured.
-    class Sheet
+    class Foundation
       # @param method [Methods::Foundation::Panel]
       def initialize(method)
         @unit = method.unit
@@ -17,7 +17,7 @@ module OakenGauge
       def call(chance)
         @chance = chance
         ways = @unit.side_lengths.map { |side| seen((side / @grid.cell).to_i) }
-        cells = @unit.cells(@grid.cell).slanted.first(Construction::Sheet::MOST_CELLS)
+        cells = @unit.cells(@grid.cell).slanted.first(Construction::Foundation::MOST_CELLS)
         Construction::Measures.new(sizes: ways.map { |spans| size(spans) }, points: cells.flat_map { |cell| ends(cell, *ways) }, slack: [],
                                    bias_edges: 0)
       end

@@ -6,7 +6,7 @@ module OakenGauge
     # that of its cells, a little large for the ease, less what each fold takes up; half of every outer
     # fold is the unit's own. A point, at either end of the seam across a cell, is off by how the cell was laid on
     # the ticks, and by what the two folds that cross there take differently.
-    class Sheet
+    class Foundation
       # Cells whose points are looked at; those of more are as good as these.
       MOST_CELLS = 12
 
