@@ -21,7 +21,7 @@ module OakenGauge
 
       # @return [Array<Tools::Setting>]
       def settings
-        sizes.flat_map { |size| Rulers.new(method).settings(size, diagonal: shape.per_piece > 1) }
+        sizes.flat_map { |size| Settings::Rulers.new(method).settings(size, diagonal: shape.per_piece > 1) }
       end
 
       # @return [Construction::CutPatch]

@@ -112,7 +112,7 @@ module OakenGauge
       def easy_line?(size, slotted: false)
         @easy_lines ||= {}
         @easy_lines.fetch([size, slotted]) do |asked|
-          @easy_lines[asked] = (slotted && task.slots.saves?(size)) || Cutters::Rulers.new(self).easy_line?(size)
+          @easy_lines[asked] = (slotted && task.slots.saves?(size)) || Settings::Rulers.new(self).easy_line?(size)
         end
       end
 

@@ -45,7 +45,7 @@ module OakenGauge
 
       # @return [Array<Tools::Setting>] which tool, at which mark: here, straight rulers for the pieces
       def settings
-        @settings ||= cuts.flat_map { |cut| Cutters::Rulers.new(self).settings(cut.size, diagonal: !cut.marks.empty?) }.uniq
+        @settings ||= cuts.flat_map { |cut| Settings::Rulers.new(self).settings(cut.size, diagonal: !cut.marks.empty?) }.uniq
       end
 
       # @return [Array<Layout::Piece, Layout::Run, Layout::Blank>] what is cut for the whole demand

@@ -9,9 +9,9 @@ module OakenGauge
         @trimming ||= Construction::Trimming.new(sides: trim_sides, kind: trimmer.kind, step: trim_step.operation.name)
       end
 
-      # @return [Cutters::Trimmers]
+      # @return [Settings::Trimmers]
       def trimmer
-        @trimmer ||= Cutters::Trimmers.new(self)
+        @trimmer ||= Settings::Trimmers.new(self)
       end
 
       # @return [Integer] sides of a unit that are trimmed

@@ -43,9 +43,9 @@ module OakenGauge
         (@straight_rulers ||= {}).fetch([longest, size]) { |key| @straight_rulers[key] = drawer.straight_ruler(*key) }
       end
 
-      # @return [Cutters::Slots] the drawer's slotted rulers
+      # @return [Settings::Slots] the drawer's slotted rulers
       def slots
-        @slots ||= Cutters::Slots.new(self)
+        @slots ||= Settings::Slots.new(self)
       end
 
       # @return [Tools::Aids] what the maker's aids change

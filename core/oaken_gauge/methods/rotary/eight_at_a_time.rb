@@ -24,7 +24,7 @@ module OakenGauge
         # The square is quartered before the diagonals are cut: no ruler has to reach across all of it but for the line.
         # @return [Array<Tools::Setting>]
         def settings
-          @settings ||= cuts.flat_map { |cut| Cutters::Rulers.new(self).settings(cut.size) }.uniq
+          @settings ||= cuts.flat_map { |cut| Settings::Rulers.new(self).settings(cut.size) }.uniq
         end
 
         # A quarter of the large square; one of its sides is the cut through the middle, which goes through both fabrics.

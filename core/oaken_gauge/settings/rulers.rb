@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module OakenGauge
-  module Cutters
+  module Settings
     # Setting straight rulers for squares and rectangles: which ruler reaches, which lines are read.
     class Rulers
       # What the lines between are called, by the parts of an inch that they stand at.

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module OakenGauge
-  module Cutters
+  module Settings
     # The trimmer in the drawer that a unit is best trimmed with: one with a groove for just this size
     # first, then one with a line laid on the seam. A straight ruler will do where there is none.
     class Trimmers

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module OakenGauge
-  module Cutters
+  module Settings
     # Strips and pieces cut in the slots of a ruler that is laid down once for several.
     class Slots
       # @param task [Weighing::Task]
