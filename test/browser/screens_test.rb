@@ -34,4 +34,28 @@ class ScreensTest < BrowserCase
       assert_empty axe_faults, path
     end
   end
+
+  # On a tablet the name of the project gives way before a room does, and the tab of the unit that is open is among those seen.
+  def test_rooms_and_the_open_tab_are_seen_on_a_tablet
+    page.driver.resize(1024, 768)
+    visit "/maker"
+
+    assert_link "Your hands"
+    assert_empty cut_off("nav[aria-label='Rooms'] a")
+    last = @project.units.last
+    visit "/projects/#{@project.id}/units/#{last.id}"
+
+    assert_selector "a[aria-current='page']", text: last.label
+    assert_empty cut_off("nav a[aria-current='page']")
+  end
+
+  # Links whose row has no room for them, by their words.
+  def cut_off(links)
+    evaluate_script(<<~JS)
+      [...document.querySelectorAll(#{links.to_json})].filter((one) => {
+        const [own, row] = [one, one.closest("nav")].map((element) => element.getBoundingClientRect());
+        return own.right > row.right + 1 || own.left < row.left - 1;
+      }).map((one) => one.textContent)
+    JS
+  end
 end

@@ -10,7 +10,7 @@ import {
   SwatchBook,
   ScanLine,
 } from "lucide-react";
-import { memo } from "react";
+import { memo, useEffect, useRef } from "react";
 import { Link, NavLink } from "react-router";
 
 import type { Project, Unit } from "../../api/client";
@@ -30,6 +30,11 @@ type Props = {
 
 /** The project and its units, one a tab; a pin stands by those whose method is picked. */
 export const Head = memo(function Head({ project, unit, light, turnLight, showKeys }: Props) {
+  const tabs = useRef<HTMLElement>(null);
+  // Where there are more tabs than fit, the unit that is open is among those seen.
+  useEffect(() => {
+    tabs.current?.querySelector("[aria-current]")?.scrollIntoView({ block: "nearest", inline: "nearest" });
+  }, [unit.id]);
   return (
     <header className="head">
       <Link to="/projects" className="mark-name">
@@ -42,7 +47,7 @@ export const Head = memo(function Head({ project, unit, light, turnLight, showKe
         </Link>
       </Hint>
       <UnitList project={project} />
-      <nav aria-label="Units of the project">
+      <nav ref={tabs} aria-label="Units of the project">
         {project.units.map((unit) => (
           <NavLink key={unit.id} to={`/projects/${project.id}/units/${unit.id}`} className="unit-tab">
             {unit.label}
