@@ -61,8 +61,10 @@ export function Figures({ answer, units, fabrics, standing, children }: Props) {
       <p>
         Backing: {backing.panels} {backing.panels === 1 ? "panel" : "panels"}, run {backing.run} the quilt,{" "}
         <Fraction length={backing.length} /> inches of fabric in all. Batting:{" "}
-        <Fraction length={batting[0] ?? ""} /> × <Fraction length={batting[1] ?? ""} />. Binding:{" "}
-        {binding.strips} strips, <Fraction length={binding.length} /> inches joined.
+        <span className="whitespace-nowrap">
+          <Fraction length={batting[0] ?? ""} /> × <Fraction length={batting[1] ?? ""} />.
+        </span>{" "}
+        Binding: {binding.strips} strips, <Fraction length={binding.length} /> inches joined.
       </p>
       {answer.buy.length > 0 && (
         <>
