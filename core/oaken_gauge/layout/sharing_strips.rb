@@ -17,12 +17,12 @@ module OakenGauge
 
       private
 
-      # The strip that was cut last has most left.
+      # Those with most left first.
       def use_up(cut, wanted)
-        return wanted if @taken.empty?
+        here = @taken.empty? ? 0 : to_save_strips(cut, wanted)
+        return wanted if here.zero?
 
-        here = to_save_strips(cut, wanted)
-        @taken.reverse!
+        @taken = @taken.sort_by.with_index { |sheet, i| [-sheet.free.sum(&:area), i] }
         wanted - here + super(cut, here)
       end
 
