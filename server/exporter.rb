@@ -27,9 +27,10 @@ module Server
       { "name" => @maker.name, **@maker.profile, "priorities" => @maker.priorities, "places" => @maker.places }.compact
     end
 
-    # The last ones, where there are very many.
+    # Those that the core can read; the last ones, where there are very many.
     def drills
-      @maker.drills.last(DRILLS).map(&:to_document)
+      known = OakenGauge.drills.map { |drill| drill["drill"] }
+      @maker.drills.where(kind: known, asked: OakenGauge::Keeping::DrillResult::ASKED).last(DRILLS).map(&:to_document)
     end
 
     # Those that the core can read.

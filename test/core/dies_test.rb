@@ -55,6 +55,17 @@ class DiesTest < CoreCase
     assert_equal "small", ask(16, small, wide)["settings"][0]["tool"] # the other does not go through the press
   end
 
+  # Blanks of 4 × 6 from strips 8 wide: with their length across, along the grain, ten lie on one; the other way round twelve.
+  def test_blanks_lie_along_the_grain_where_as_many_can
+    taken = lambda do |count|
+      blank = Layout::Blank.new(role: :light, size: [4r, 6r], count: count, then_do: :die_cut, drawing: -> { [] }, die: :board)
+      Fabrics::Strips.new(width: 8r, count: 1).allocate(blank)
+    end
+
+    assert_equal [false, true], [taken.call(10), taken.call(12)].map(&:off_grain)
+    assert_empty [taken.call(10), taken.call(12)].filter_map(&:short)
+  end
+
   # A square of 10 gives three blanks of 4 × 6, two beside one another and one along them. Three of light and three of dark from
   # one pile take two squares, and are counted as blanks.
   def test_blanks_of_two_roles_share_a_pile

@@ -24,11 +24,12 @@ class TablesTest < CoreCase
 
   # A spreadsheet runs what begins like a formula.
   def test_a_name_that_looks_like_a_formula_stays_a_name
-    shelf = [{ "name" => "=HYPERLINK(1)", "fabric" => { "form" => "fat_quarter" } }, { "name" => "'Tis", "fabric" => { "form" => "fat_quarter" } }]
+    shelf = [{ "name" => "=HYPERLINK(1)", "fabric" => { "form" => "fat_quarter" } }, { "name" => "'Tis", "fabric" => { "form" => "fat_quarter" } },
+             { "name" => "'-", "fabric" => { "form" => "fat_quarter" } }]
     table = OakenGauge.fabrics_table(shelf)
 
-    assert_equal(["'=HYPERLINK(1),fat_quarter", "'Tis,fat_quarter"], table.lines.drop(1).map { |line| line.split(",").first(2).join(",") })
-    assert_equal(["=HYPERLINK(1)", "'Tis"], OakenGauge.read_fabrics_table(table)["entries"].map { |entry| entry["name"] })
+    assert_equal(["'=HYPERLINK(1),fat_quarter", "'Tis,fat_quarter", "''-,fat_quarter"], table.lines.drop(1).map { |line| line.split(",").first(2).join(",") })
+    assert_equal(["=HYPERLINK(1)", "'Tis", "'-"], OakenGauge.read_fabrics_table(table)["entries"].map { |entry| entry["name"] })
   end
 
   def test_a_broken_row_is_told_by_line_and_column_and_the_others_are_kept

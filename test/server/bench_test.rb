@@ -125,8 +125,19 @@ class BenchResourceTest < ServerCase
     assert_equal file["drills"], written["drills"]
   end
 
+  # What was kept of a drill that is not asked any more stays where it is.
+  def test_a_result_that_no_file_may_have_keeps_no_file_from_being_written
+    @maker.drills.create!(kind: "juggling", asked: 10, right: 1)
+    @maker.drills.create!(kind: "left_or_right", asked: 2000, right: 1)
+
+    assert_nil written["drills"]
+    send_json("POST", "/api/practice/left_or_right", { right: 1, asked: 1001 })
+
+    assert_problem 422, "/asked"
+  end
+
   def test_a_result_that_cannot_be_is_refused
-    { { "right" => 11 } => "/drills/0/right", { "at" => "2026-13-01T10:00:00Z" } => "/drills/0/at", { "drill" => "juggling" } => "/drills/0/drill" }
+    { { "right" => 11 } => "/drills/0/right", { "at" => "2026-02-31T10:00:00Z" } => "/drills/0/at", { "drill" => "juggling" } => "/drills/0/drill" }
       .each do |wrong, pointer|
       result = { "drill" => "left_or_right", "asked" => 10, "right" => 9, "at" => "2026-11-20T10:00:00Z" }
       answer = send_json("POST", "/api/bench", written.merge("drills" => [result.merge(wrong)]))

@@ -87,7 +87,7 @@ module OakenGauge
 
       # What several cuts want of one stock when it cannot give them all.
       #
-      # @param role [Symbol]
+      # @param role [String, Symbol] whose cuts they are
       # @param allocations [Array<Layout::Allocation>]
       # @return [Problem, nil]
       def shortage(role, allocations, measure = :inch)

@@ -40,7 +40,8 @@ module OakenGauge
             colour: Documents::Colour.new, weave: Scalars::Choice.new(Bench::ShelfFabric::WEAVES), maker: Makers::Maker,
             priorities: Weighing::Priorities, method: Scalars::Choice.new(Methods.ids), name: Scalars::Text.new, notes: NOTES,
             aside: Scalars::Flag.new, measure: Scalars::Choice.new(%w[inch cm]), bench: Scalars::Choice.new(%w[demo own]),
-            text: FILE, names: Composites::List.new(Scalars::Text.new, 0..Kinds::MOST_TOOLS), seed: Scalars::Whole.new(0..LARGEST),
+            text: FILE, names: Composites::List.new(Scalars::Text.new, 0..Kinds::MOST_TOOLS),
+            asked: Scalars::Whole.new(DrillResult::ASKED), right: Scalars::Whole.new(0..DrillResult::ASKED.max),
             seam_allowance: Documents::Measures::Said.new(most: 2), version: Scalars::Whole.new(0..LARGEST),
             shelf: Composites::Mapping.new(Scalars::Whole.new(1..LARGEST))
           }.freeze

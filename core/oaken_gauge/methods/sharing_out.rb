@@ -37,11 +37,9 @@ module OakenGauge
         ([left_over(way), to_cut(way)] <=> [left_over(alone), net(alone)]) <= 0
       end
 
-      # Ways that are laid out to be compared: those with least to cut and fewest sets, of those that leave least over; and how
-      # many more are looked at where some of these are short.
+      # Ways that are laid out to be compared: those with least to cut and fewest sets, of those that leave least over.
       TRIED = 4
-      LOOKED_AT = 12
-      private_constant :TRIED, :LOOKED_AT
+      private_constant :TRIED
 
       def usable?(way)
         way.settings
@@ -57,8 +55,8 @@ module OakenGauge
       def least(ways)
         over = ways.group_by { |way| left_over(way) }
         over.keys.sort.each do |area|
-          likely = over[area].sort_by.with_index { |way, i| [to_cut(way), way.makes.sets, i] }.first(LOOKED_AT)
-          enough = likely.lazy.reject { |way| short?(way) }.first(TRIED)
+          likely = over[area].sort_by.with_index { |way, i| [to_cut(way), way.makes.sets, i] }.first(TRIED)
+          enough = likely.reject { |way| short?(way) }
           return first_of(enough) unless enough.empty?
         end
         nil

@@ -18,7 +18,7 @@ module OakenGauge
       MOST = 5000
 
       # What a spreadsheet would take for a formula; an apostrophe before it says that it is none.
-      FORMULA = /\A[=+\-@]/
+      FORMULA = /\A'*[=+\-@]/
 
       # @param rows [Array<Array>] below the names of the columns
       # @return [String]
