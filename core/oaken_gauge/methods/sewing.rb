@@ -103,7 +103,7 @@ module OakenGauge
       end
 
       def nesting(seam)
-        dark?(seam) ? "to the dark side, to nest in the next seam" : "half one way, half the other, to nest"
+        dark?(seam) ? "to the dark side, to nest in the next seam" : "alternately to one side and the other, to nest"
       end
 
       def dark?(seam)
