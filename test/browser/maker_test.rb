@@ -86,7 +86,8 @@ class MakerScreenTest < BrowserCase
     find_field("Die: measured from how many").set("12").send_keys(:enter)
 
     assert_selector "tr.value-measured", text: "How far a die-cut edge lies off."
-    assert_equal({ "value" => 0.009, "count" => 12 }, @maker.reload.profile.dig("errors", "die"))
+    # The value is saved as one leaves its field, and again with from how many.
+    eventually { @maker.reload.profile.dig("errors", "die") == { "value" => 0.009, "count" => 12 } }
     within(row("How far a die-cut edge lies off.")) { click_button "back to 0.006" }
 
     assert_text "Die is assumed again."
