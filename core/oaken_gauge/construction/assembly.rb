@@ -17,12 +17,12 @@ module OakenGauge
       # @param draws [Draws]
       # @return [Measures]
       def call(draws)
-        hand = Hand.new(@method, draws)
+        skill = Skill.new(@method, draws)
         @bias_edges = 0
-        @held = @method.unit.patches.each_with_index.map { |patch, i| cut(patch, i, hand) }
+        @held = @method.unit.patches.each_with_index.map { |patch, i| cut(patch, i, skill) }
         sewn = Sewn.new(@frame, @held, matched: @method.method(:matched_at?))
-        @frame.joints.each { |joint| sew(sewn, joint, hand) }
-        measure(sewn.seams, sewn.outside, hand, sewn.leaning)
+        @frame.joints.each { |joint| sew(sewn, joint, skill) }
+        measure(sewn.seams, sewn.outside, skill, sewn.leaning)
       end
 
       # How far off the grain an edge must be to count.
@@ -30,18 +30,18 @@ module OakenGauge
 
       private
 
-      def cut(patch, number, hand)
-        held = @method.cut_patch(patch, hand).from(@frame.turn(number))
-        held.pushed(stretch(held.pushes.dup, held.stretch, number, hand))
+      def cut(patch, number, skill)
+        held = @method.cut_patch(patch, skill).from(@frame.turn(number))
+        held.pushed(stretch(held.pushes.dup, held.stretch, number, skill))
       end
 
       # What a raw edge grows by moves the edges at its ends.
-      def stretch(pushes, factors, number, hand)
+      def stretch(pushes, factors, number, skill)
         @frame.edges[number].each do |edge|
-          next unless factors[edge.index] > Plane::FITTING && raw?(edge, hand)
+          next unless factors[edge.index] > Plane::FITTING && raw?(edge, skill)
 
           @bias_edges += 1 if factors[edge.index] > FAIR
-          pull(pushes, edge, grown(edge, hand) * (factors[edge.index] / 2))
+          pull(pushes, edge, grown(edge, skill) * (factors[edge.index] / 2))
         end
         pushes
       end
@@ -52,29 +52,29 @@ module OakenGauge
         pushes[after.index] += half * Plane.dot(edge.along, after.normal)
       end
 
-      def grown(edge, hand)
-        hand.stretched(@method.unit.patches[edge.patch].role, @frame.outer.include?(edge) ? :outer : :sewn)
+      def grown(edge, skill)
+        skill.stretched(@method.unit.patches[edge.patch].role, @frame.outer.include?(edge) ? :outer : :sewn)
       end
 
       # Sewn beside a line first and cut afterwards, an edge is never handled raw.
-      def raw?(edge, hand)
-        hand.guide == :edge || @frame.outer.include?(edge)
+      def raw?(edge, skill)
+        skill.guide == :edge || @frame.outer.include?(edge)
       end
 
-      def sew(sewn, joint, hand)
-        off = hand.guide == :edge ? 0.0 : hand.laid
-        slide = @method.matched? ? slide(joint, hand) : 0.0
-        sewn.sew(joint, deep: hand.depth + (hand.pressed / 2), off: off, slide: slide,
-                        along: @method.lies_along(joint, hand), line: (@method.line_on(joint) unless hand.guide == :edge))
+      def sew(sewn, joint, skill)
+        off = skill.guide == :edge ? 0.0 : skill.laid
+        slide = @method.matched? ? slide(joint, skill) : 0.0
+        sewn.sew(joint, deep: skill.depth + (skill.pressed / 2), off: off, slide: slide,
+                        along: @method.lies_along(joint, skill), line: (@method.line_on(joint) unless skill.guide == :edge))
       end
 
-      def slide(joint, hand)
-        @frame.crossings.any? { |long, _, _| long.equal?(joint) } ? hand.met : hand.laid
+      def slide(joint, skill)
+        @frame.crossings.any? { |long, _, _| long.equal?(joint) } ? skill.met : skill.laid
       end
 
       # What is trimmed does not lean.
-      def measure(seams, outside, hand, leaning)
-        trimmed, slack = @method.trimming ? @method.trimming.call(@frame, seams, outside, hand) : [outside, []]
+      def measure(seams, outside, skill, leaning)
+        trimmed, slack = @method.trimming ? @method.trimming.call(@frame, seams, outside, skill) : [outside, []]
         trimmed.each { |edge, at| leaning[edge] = 0.0 unless at.equal?(outside[edge]) }
         Measures.new(sizes: sizes(trimmed, leaning), points: points(seams, trimmed, leaning), slack: slack, bias_edges: @bias_edges)
       end

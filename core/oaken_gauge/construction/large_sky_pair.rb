@@ -15,30 +15,30 @@ module OakenGauge
       # @param draws [Draws]
       # @return [Measures]
       def call(draws)
-        hand = Hand.new(@method, draws)
+        skill = Skill.new(@method, draws)
         @bias_edges = 0
-        make(hand)
-        measure(seams, outside, hand, Hash.new(0.0))
+        make(skill)
+        measure(seams, outside, skill, Hash.new(0.0))
       end
 
       private
 
-      def make(hand)
-        goose, sky = %i[goose sky].map { |role| hand.piece(@method.piece_of(role)) }
-        centre(goose, sky, hand)
-        first, other = Array.new(2) { line - deep(hand) }
-        lay(first, other, deep(hand) + (SQRT2 * hand.laid))
-        @pressed = Array.new(2) { hand.pressed / SQRT2 }
+      def make(skill)
+        goose, sky = %i[goose sky].map { |role| skill.piece(@method.piece_of(role)) }
+        centre(goose, sky, skill)
+        first, other = Array.new(2) { line - deep(skill) }
+        lay(first, other, deep(skill) + (SQRT2 * skill.laid))
+        @pressed = Array.new(2) { skill.pressed / SQRT2 }
       end
 
       # How far a seam lies off its line, seen along an axis.
-      def deep(hand)
-        SQRT2 * (seam + hand.depth)
+      def deep(skill)
+        SQRT2 * (seam + skill.depth)
       end
 
       # The goose's raw edges, how far in from the sky's.
-      def centre(goose, sky, hand)
-        @in_x, @in_y = [1, 0].map { |axis| ((sky[axis] - goose[axis]) / 2) + hand.laid }
+      def centre(goose, sky, skill)
+        @in_x, @in_y = [1, 0].map { |axis| ((sky[axis] - goose[axis]) / 2) + skill.laid }
         @goose = goose
       end
 

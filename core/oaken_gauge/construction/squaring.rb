@@ -21,11 +21,11 @@ module OakenGauge
 
       # @param frame [Frame]
       # @param outside [Hash{Edge => Numeric}] the raw edges
-      # @param hand [Hand]
+      # @param skill [Skill]
       # @return [Array(Hash{Edge => Numeric}, Array<Numeric>)] the edges as trimmed, and what there was to trim
-      def call(_frame, _seams, outside, hand)
+      def call(_frame, _seams, outside, skill)
         large, others = outside.keys.partition { |edge| @patches.include?(edge.patch) }
-        squared = large.to_h { |edge| [edge, line(edge, others, outside) + hand.spread(@step, @kind)] }
+        squared = large.to_h { |edge| [edge, line(edge, others, outside) + skill.spread(@step, @kind)] }
         [outside.merge(squared).compare_by_identity, squared.map { |edge, at| outside[edge] - at }]
       end
 

@@ -21,13 +21,13 @@ module OakenGauge
       # @param frame [Frame]
       # @param seams [Hash{Joint => Numeric}]
       # @param outside [Hash{Edge => Numeric}] the raw edges
-      # @param hand [Hand]
+      # @param skill [Skill]
       # @return [Array(Hash{Edge => Numeric}, Array<Numeric>)] the edges as trimmed, and what there was to trim
       #   at each
-      def call(frame, seams, outside, hand)
+      def call(frame, seams, outside, skill)
         @frame = frame
-        ruler = place(seams, outside, hand)
-        wide = Hash.new { |errors, normal| errors[normal] = hand.spread(@step, @kind) }
+        ruler = place(seams, outside, skill)
+        wide = Hash.new { |errors, normal| errors[normal] = skill.spread(@step, @kind) }
         trimmed = outside.to_h { |edge, raw| [edge, kept?(edge) ? raw : line(edge, ruler, wide)] }.compare_by_identity
         [trimmed, outside.reject { |edge, _| kept?(edge) }.map { |edge, raw| raw - trimmed[edge] }]
       end
@@ -57,10 +57,10 @@ module OakenGauge
         [Complex(-1, 0), Complex(0, -1)].map { |way| @frame.outer.select { |edge| Plane.same?(edge.normal, way) } }
       end
 
-      def place(seams, outside, hand)
+      def place(seams, outside, skill)
         return near_sides.map { |edges| edges.sum { |edge| outside[edge] } / -edges.size } if two?
 
-        on_seams(seams, outside).map { |at| at + hand.spread(@step, @kind) }
+        on_seams(seams, outside).map { |at| at + skill.spread(@step, @kind) }
       end
 
       # Least squares: a pull for each place where a seam should pass, a small one from each raw edge. What

@@ -35,11 +35,11 @@ module OakenGauge
         nil
       end
 
-      # @param hand [Construction::Hand]
+      # @param skill [Construction::Skill]
       # @return [Construction::CutPatch] one patch, errors and all
-      def cut_patch(_role, hand)
+      def cut_patch(_role, skill)
         step, kind = errs
-        CutPatch.new(pushes: shape.outline.points.map { hand.spread(step, kind) }, stretch: CutPatch.stretch(band_outline))
+        CutPatch.new(pushes: shape.outline.points.map { skill.spread(step, kind) }, stretch: CutPatch.stretch(band_outline))
       end
 
       # @return [Boolean] whether its tips come blunt
@@ -73,9 +73,9 @@ module OakenGauge
 
       # A patch cut from a strip: what the strip is too wide lies along the patch's edge on it; the ruler cuts
       # the others, or they are what was cut already.
-      def from_strip(run, hand, slants = [])
-        too_wide = (run.ways.first[:width] - run.ways.first[:exact]).to_f + hand.strip(run)
-        pushes = shape.outline.edges.map { |edge| level?(edge) ? too_wide : slants.shift || hand.spread(:cut_triangle, :triangle_ruler) }
+      def from_strip(run, skill, slants = [])
+        too_wide = (run.ways.first[:width] - run.ways.first[:exact]).to_f + skill.strip(run)
+        pushes = shape.outline.edges.map { |edge| level?(edge) ? too_wide : slants.shift || skill.spread(:cut_triangle, :triangle_ruler) }
         CutPatch.new(pushes: pushes, stretch: CutPatch.stretch(shape.outline))
       end
 
@@ -84,8 +84,8 @@ module OakenGauge
       end
 
       # A patch that is a square or a part of one.
-      def from_square(cut, hand)
-        method.from_piece(shape).call(*hand.piece(cut), apart: hand.method(:apart))
+      def from_square(cut, skill)
+        method.from_piece(shape).call(*skill.piece(cut), apart: skill.method(:apart))
       end
 
       # Dog ears that stick out past the unit need not be cut: what would hold them may end there.

@@ -25,8 +25,8 @@ module OakenGauge
       end
 
       # @return [Construction::CutPatch]
-      def cut_patch(role, hand)
-        from_square((@pieces ||= {})[role] ||= cut(role, 1), hand)
+      def cut_patch(role, skill)
+        from_square((@pieces ||= {})[role] ||= cut(role, 1), skill)
       end
 
       # @return [Boolean]

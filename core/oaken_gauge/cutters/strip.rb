@@ -23,8 +23,8 @@ module OakenGauge
 
       # @param slants [Array<Numeric>] edges that were cut together with another patch, inches
       # @return [Construction::CutPatch]
-      def cut_patch(role, hand, slants: [])
-        from_strip((@runs ||= {})[role] ||= cut(role, 1), hand, slants)
+      def cut_patch(role, skill, slants: [])
+        from_strip((@runs ||= {})[role] ||= cut(role, 1), skill, slants)
       end
 
       # @return [Boolean] as the ruler's own tip is

@@ -27,7 +27,7 @@ module OakenGauge
 
       # A template that is a little off moves every edge, all as far as the shape is larger for it.
       # @return [Construction::CutPatch]
-      def cut_patch(role, hand)
+      def cut_patch(role, skill)
         held = super
         off.zero? ? held : CutPatch.new(**held.to_h, pushes: held.pushes.map { |push| push + (off / shape.finished * inside) })
       end

@@ -46,9 +46,9 @@ module OakenGauge
       end
 
       # @return [Construction::CutPatch]
-      def cut_patch(role, hand)
+      def cut_patch(role, skill)
         cut = (@made ||= {})[role] ||= cut(role, 1)
-        shape.kind == :wedge ? from_strip(cut, hand) : from_square(cut, hand)
+        shape.kind == :wedge ? from_strip(cut, skill) : from_square(cut, skill)
       end
 
       # A kite from a square that is a good deal larger is trimmed after sewing.

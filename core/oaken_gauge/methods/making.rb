@@ -43,11 +43,11 @@ module OakenGauge
       end
 
       # @param patch [Units::Patch]
-      # @param hand [Construction::Hand]
+      # @param skill [Construction::Skill]
       # @return [Construction::CutPatch] here, from the piece that is cut of its fabric
-      def cut_patch(patch, hand)
+      def cut_patch(patch, skill)
         cut = piece_of(patch.role)
-        from_piece(patch.shape).call(*hand.piece(cut))
+        from_piece(patch.shape).call(*skill.piece(cut))
       end
 
       # @return [Boolean] whether pieces are laid together by their ends, which may be off
@@ -56,7 +56,7 @@ module OakenGauge
       end
 
       # @param joint [Construction::Joint]
-      # @param hand [Construction::Hand]
+      # @param skill [Construction::Skill]
       # @return [Numeric, nil] where its second side lies along a seam, inches; nil when it is matched there
       def lies_along(_joint, _hand)
         nil

@@ -77,8 +77,8 @@ module OakenGauge
       end
 
       # @return [Construction::CutPatch]
-      def cut_patch(patch, hand)
-        cutter(patch.shape).cut_patch(patch.role, hand)
+      def cut_patch(patch, skill)
+        cutter(patch.shape).cut_patch(patch.role, skill)
       end
 
       # @return [Symbol]

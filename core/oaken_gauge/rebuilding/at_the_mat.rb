@@ -12,7 +12,7 @@ module OakenGauge
       # @param role [Symbol]
       # @return [Array(Numeric, Numeric)] width and height of a square as it came out, inches
       def piece(role)
-        hand.piece(@method.piece_of(role)).reverse
+        skill.piece(@method.piece_of(role)).reverse
       end
 
       # @return [Array<Line>] the sides of a rectangle: left, low, right, top
@@ -27,7 +27,7 @@ module OakenGauge
       end
 
       def off(way)
-        way * (hand.laid + (hand.laid * -1i))
+        way * (skill.laid + (skill.laid * -1i))
       end
 
       def middle_of(sides)

@@ -15,7 +15,7 @@ module OakenGauge
       def sewn
         under, over, near = laid
         show
-        down = Line.new(middle_of(under), middle_of(under) + 1i).inward(-hand.spread(:cut_middle, :ruler_main))
+        down = Line.new(middle_of(under), middle_of(under) + 1i).inward(-skill.spread(:cut_middle, :ruler_main))
         sides(0, under[1], down)
         sides(1, over[1].over(near), down.over(near))
         seam(0, near)

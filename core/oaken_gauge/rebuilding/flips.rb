@@ -27,7 +27,7 @@ module OakenGauge
       # In the corner that the seam cuts off: what lies inside of the fold comes to lie outside.
       def flip(joint, number)
         square = in_corner(joint, *piece(@method.unit.patches[number + 1].role))
-        fold = diagonal(square, joint).inward(hand.depth + (hand.pressed / 2))
+        fold = diagonal(square, joint).inward(skill.depth + (skill.pressed / 2))
         sides(number + 1, *inner(square, joint).map { |side| side.over(fold) })
         seam(number, fold)
       end
@@ -45,7 +45,7 @@ module OakenGauge
       # Its own corner on that of the body, a little off.
       def in_corner(joint, wide, high)
         corner = outermost(@body, joint) - outermost(rectangle(wide, high), joint)
-        rectangle(wide, high, corner + (joint.normal * hand.laid) + (joint.along * hand.laid))
+        rectangle(wide, high, corner + (joint.normal * skill.laid) + (joint.along * skill.laid))
       end
 
       def outermost(sides, joint)

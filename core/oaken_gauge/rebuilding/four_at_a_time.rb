@@ -32,11 +32,11 @@ module OakenGauge
       def at_the_mat
         low_left, low_right, high_right, high_left = corners(@method.piece_of(@method.unit.patches.first.role))
         cuts = [Line.new(low_right, high_left), Line.new(high_right, low_left)]
-        [Line.new(low_left, low_right), *cuts.map { |cut| cut.inward(-hand.apart) }]
+        [Line.new(low_left, low_right), *cuts.map { |cut| cut.inward(-skill.apart) }]
       end
 
       def corners(piece)
-        high, wide = hand.piece(piece)
+        high, wide = skill.piece(piece)
         [0.0, wide, wide + (high * 1i), high * 1i].map { |corner| corner - (piece.exact.first.to_f / 2) }
       end
 

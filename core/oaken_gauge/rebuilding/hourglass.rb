@@ -11,7 +11,7 @@ module OakenGauge
         under, over = Array.new(2) { opened(:light, :dark) }
         depth = deep
         near = under.across.inward(-depth).back
-        far = over.across.inward(hand.laid - depth).back
+        far = over.across.inward(skill.laid - depth).back
         show_from(0)
         half(0, 2, under)
         half(1, 3, over, &turned([near, under], [far, over]))
@@ -20,7 +20,7 @@ module OakenGauge
 
       # The long seam of one on that of the other, its own seam where it nests.
       def turned((near, under), (far, over))
-        at = near.meet(under.seam) + (near.way * hand.met)
+        at = near.meet(under.seam) + (near.way * skill.met)
         nested = far.meet(over.seam)
         turn = -(near.way / far.way)
         ->(line) { line.move { |point| at + ((point - nested) * turn) } }

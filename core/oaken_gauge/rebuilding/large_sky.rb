@@ -49,7 +49,7 @@ module OakenGauge
 
       # Face down, the corner of its sky on that of the goose below.
       def on_top(half, across)
-        corner = across.to + (across.way * (hand.laid + (hand.laid * 1i)))
+        corner = across.to + (across.way * (skill.laid + (skill.laid * 1i)))
         half.turned { |point| corner - (point.conj * 1i) }
       end
 

@@ -20,19 +20,19 @@ module OakenGauge
       end
 
       # @param trimming [#call, nil]
-      # @param hand [Construction::Hand]
+      # @param skill [Construction::Skill]
       # @return [Construction::Measures]
-      def measures(trimming, hand)
-        slack = trimming ? trim(trimming, hand) : []
+      def measures(trimming, skill)
+        slack = trimming ? trim(trimming, skill) : []
         Construction::Measures.new(sizes: @frame.spans.map { |edge, far| size(edge, far) }, points: points, slack: slack, bias_edges: 0)
       end
 
       private
 
       # The ruler lies as {Construction::Trimming} says; its lines are straight.
-      def trim(trimming, hand)
+      def trim(trimming, skill)
         raw = @frame.outer.to_h { |edge| [edge, off(edge)] }.compare_by_identity
-        trimmed, slack = trimming.call(@frame, seams, raw, hand)
+        trimmed, slack = trimming.call(@frame, seams, raw, skill)
         @sides = trimmed.to_h { |edge, off| [edge, off.equal?(raw[edge]) ? @sides[edge] : due(edge).inward(-off)] }.compare_by_identity
         slack
       end

@@ -16,7 +16,7 @@ module OakenGauge
       # Its raw edges where they should lie, in the order of the unit's own.
       # @return [Array<Line>]
       def cut(patch)
-        held = @method.cut_patch(@method.unit.patches[patch], hand).from(@frame.turn(patch))
+        held = @method.cut_patch(@method.unit.patches[patch], skill).from(@frame.turn(patch))
         edges = @frame.edges[patch]
         grown(edges, held.corners ? between_corners(edges, held) : pushed(edges.map { |edge| due(edge) }, held.pushes), held.stretch)
       end
@@ -54,11 +54,11 @@ module OakenGauge
       end
 
       def raw?(edge)
-        hand.guide == :edge || @frame.outer.include?(edge)
+        skill.guide == :edge || @frame.outer.include?(edge)
       end
 
       def stretched(edge)
-        hand.stretched(@method.unit.patches[edge.patch].role, @frame.outer.include?(edge) ? :outer : :sewn)
+        skill.stretched(@method.unit.patches[edge.patch].role, @frame.outer.include?(edge) ? :outer : :sewn)
       end
 
       def sew(joint)
@@ -71,13 +71,13 @@ module OakenGauge
 
       # Beside a drawn line, how far the second piece was laid off it.
       def off
-        hand.guide == :edge ? 0.0 : hand.laid
+        skill.guide == :edge ? 0.0 : skill.laid
       end
 
       def slide(joint)
         return 0.0 unless @method.matched?
 
-        @frame.crossings.any? { |long, _, _| long.equal?(joint) } ? hand.met : hand.laid
+        @frame.crossings.any? { |long, _, _| long.equal?(joint) } ? skill.met : skill.laid
       end
 
       # The raw edge on one side of a seam; of several, what they come to together.

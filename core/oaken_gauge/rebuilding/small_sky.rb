@@ -29,7 +29,7 @@ module OakenGauge
 
       # Flush in a corner, a little off along its line and across.
       def laid_at(corner, toward)
-        corner + (toward / toward.abs * (hand.laid + (hand.laid * 1i)))
+        corner + (toward / toward.abs * (skill.laid + (skill.laid * 1i)))
       end
 
       def left(wide, high, corner)

@@ -22,7 +22,7 @@ module OakenGauge
       def laid_under(line)
         wide, high = piece(:half)
         middle = (line.from + line.to) / 2
-        rectangle(wide, high, middle + (line.way * (hand.laid + (hand.laid * 1i))) - ((wide + (high * 1i)) / 2))
+        rectangle(wide, high, middle + (line.way * (skill.laid + (skill.laid * 1i))) - ((wide + (high * 1i)) / 2))
       end
     end
   end

@@ -17,11 +17,11 @@ module OakenGauge
       # @param chance [Chance]
       # @return [Construction::Measures]
       def call(chance)
-        @hand = Construction::Hand.new(@method, chance)
+        @skill = Construction::Skill.new(@method, chance)
         @sides = {}.compare_by_identity
         @seams = {}.compare_by_identity
         sewn
-        Made.new(@frame, @seam, @sides, @seams, @middles).measures(@method.trimming, hand)
+        Made.new(@frame, @seam, @sides, @seams, @middles).measures(@method.trimming, skill)
       end
 
       # @return [Float] how far a figure may lie off the budget's, in which pieces that are out of square turn less, inches
@@ -31,11 +31,11 @@ module OakenGauge
 
       private
 
-      attr_reader :hand
+      attr_reader :skill
 
       # How deep a seam lies, as it shows when it is pressed.
       def deep
-        @seam + hand.depth + (hand.pressed / 2)
+        @seam + skill.depth + (skill.pressed / 2)
       end
     end
   end

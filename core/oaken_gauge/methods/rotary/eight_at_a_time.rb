@@ -29,10 +29,10 @@ module OakenGauge
 
         # A quarter of the large square; one of its sides is the cut through the middle, which goes through both fabrics.
         # @return [Construction::CutPatch]
-        def cut_patch(patch, hand)
-          held = from_piece(patch.shape).call(*hand.piece(piece_of(patch.role)).map { |side| side / 2 })
+        def cut_patch(patch, skill)
+          held = from_piece(patch.shape).call(*skill.piece(piece_of(patch.role)).map { |side| side / 2 })
           pushes = held.pushes.dup
-          pushes[patch.equal?(unit.patches.first) ? 0 : -1] += hand.once(:middle) { hand.spread(:cut_middle, :ruler_main) }
+          pushes[patch.equal?(unit.patches.first) ? 0 : -1] += skill.once(:middle) { skill.spread(:cut_middle, :ruler_main) }
           Construction::CutPatch.new(**held.to_h, pushes: pushes)
         end
       end

@@ -21,10 +21,10 @@ module OakenGauge
         # The seam lies along the square's side, the legs on its diagonals. Both fabrics are cut at once, so the second patch is
         # the first turned over.
         # @return [Construction::CutPatch]
-        def cut_patch(patch, hand)
+        def cut_patch(patch, skill)
           cut = piece_of(unit.patches.first.role)
           @quarter ||= Construction::FromPiece.new(patch.shape, cut.exact, seam, parts: [[0.5, 0.5], [0, 0], [1, 0]])
-          held = hand.once(:quarter) { @quarter.call(*hand.piece(cut), apart: hand.method(:apart)) }
+          held = skill.once(:quarter) { @quarter.call(*skill.piece(cut), apart: skill.method(:apart)) }
           patch.equal?(unit.patches.first) ? held : held.turned_over
         end
 

@@ -29,8 +29,8 @@ module OakenGauge
         # The goose is a quarter of its square, and the square's corners tell where its sides begin. A sky lies flush in
         # such a corner: opened, its side there is where the goose's was, and what it is too large stands out on top.
         # @return [Construction::CutPatch]
-        def cut_patch(patch, hand)
-          patch.role == :goose ? goose(patch, hand) : sky(unit.patches.index { |one| one.equal?(patch) }, hand)
+        def cut_patch(patch, skill)
+          patch.role == :goose ? goose(patch, skill) : sky(unit.patches.index { |one| one.equal?(patch) }, skill)
         end
 
         # @return [Symbol] the line is drawn on the sky
@@ -46,14 +46,14 @@ module OakenGauge
 
         private
 
-        def goose(patch, hand)
+        def goose(patch, skill)
           @goose ||= Construction::FromPiece.new(patch.shape, piece_of(:goose).exact, seam, led: :corner)
-          @goose.call(*hand.piece(piece_of(:goose)))
+          @goose.call(*skill.piece(piece_of(:goose)))
         end
 
-        def sky(number, hand)
+        def sky(number, skill)
           cut = piece_of(:sky)
-          too_large = hand.piece(cut).last - cut.exact.last.to_f
+          too_large = skill.piece(cut).last - cut.exact.last.to_f
           pushes = unit.frame.edges[number].map { |edge| on_top?(edge) ? too_large : 0.0 }
           Construction::CutPatch.new(pushes: pushes.rotate(-unit.frame.turn(number)), stretch: pushes.map { 0.0 })
         end

@@ -23,9 +23,9 @@ module OakenGauge
 
         # Both layers are cut at once, and lie as they will be sewn.
         # @return [Construction::CutPatch]
-        def cut_patch(patch, hand)
-          pair = hand.once(:pair) { Array.new(2) { hand.spread(:cut_triangle, :triangle_ruler) } }
-          cutter(patch.shape).cut_patch(patch.role, hand, slants: pair.dup)
+        def cut_patch(patch, skill)
+          pair = skill.once(:pair) { Array.new(2) { skill.spread(:cut_triangle, :triangle_ruler) } }
+          cutter(patch.shape).cut_patch(patch.role, skill, slants: pair.dup)
         end
 
         # @return [Boolean]

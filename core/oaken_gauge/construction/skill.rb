@@ -2,9 +2,9 @@
 
 module OakenGauge
   module Construction
-    # The maker at work on one method: which of its steps an error belongs to, and which value of her
+    # The maker's skill at one method: which of its steps an error belongs to, and which value of her
     # profile tells how large it is, with the tools she has.
-    class Hand
+    class Skill
       # @param method [Methods::Method]
       # @param draws [Draws]
       def initialize(method, draws)
