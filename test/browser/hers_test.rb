@@ -45,7 +45,7 @@ class HersScreenTest < BrowserCase
   def test_a_size_is_asked_of_every_tool
     visit "/which-line?kind=half_square&size=2"
 
-    assert_selector "li.laid", text: /Half-inch triangle.*rotate the ruler 180°/m
+    assert_selector "main li", text: /Half-inch triangle.*rotate the ruler 180°/m
     assert_selector "svg[aria-label='Half-inch triangle on the fabric, its line 2 lit']"
     assert_empty axe_faults
     fill_in "Finished size", with: "3 1/2"
@@ -65,7 +65,7 @@ class HersScreenTest < BrowserCase
   def test_where_there_is_no_line_it_says_what_to_do
     visit "/which-line?kind=half_square&size=2%203/8"
 
-    assert_selector ".which-missing", text: "or change the size"
+    assert_selector "main p", text: "or change the size"
     select "rings of eight wedges", from: "Unit"
 
     assert_selector "h2", text: "From the strip to the block, and back"
@@ -80,13 +80,13 @@ class HersScreenTest < BrowserCase
     click_button "Begin How many sets?"
     10.times do |i|
       assert_text "#{i + 1} of 10"
-      find(".asking-choices button", match: :first).click
+      find("button:has(kbd)", match: :first).click
 
       assert_selector "[role=status]", text: /Right\.|No\./
       click_button "Next"
     end
 
-    assert_selector ".asking-score", text: /\d+ of 10 right/
+    assert_selector "main p", text: /\d+ of 10 right/
     eventually { @maker.drills.count == 1 }
 
     assert_empty axe_faults
@@ -150,7 +150,7 @@ class HersScreenTest < BrowserCase
       fill_in "Name", with: "Even strips"
 
       assert_selector "svg[aria-label='The tool, as it is filled in']"
-      assert_selector ".reading-told", text: /As you have it/
+      assert_selector "[role=dialog] div", text: /As you have it/
       click_button "Add", exact: true
     end
 
@@ -234,11 +234,11 @@ class HersScreenTest < BrowserCase
     fabric = @unit.fabrics.first
     visit "/fabrics"
 
-    assert_selector ".promised", text: /Slack Tide lap quilt takes.*left/m
+    assert_selector ".tool p", text: /Slack Tide lap quilt takes.*left/m
     fabric.update!(document: { "form" => "yardage", "length" => "3" })
     @project.copy("Second").units.first.create_pick!(method_id: "rotary/two_at_a_time", spec: @unit.spec, answer: answer.except("drawings"))
     visit "/fabrics"
 
-    assert_selector ".promised-twice", text: "Promised twice: Slack Tide lap quilt and Second"
+    assert_selector ".tool p", text: "Promised twice: Slack Tide lap quilt and Second"
   end
 end

@@ -79,7 +79,7 @@ class KindsOfUnitTest < BrowserCase
 
     assert_heard "HST four inches, QST four inches", strips
     assert_equal 2, way(strips).all(".reading .size-finished").size
-    assert_equal 2, all(".settings li").size
+    assert_equal 2, all(".detail ul:not([aria-label]) li").size
   end
 
   # One with a side, one with two, one with hands, one with corners: the others are stored in the server's tests.

@@ -55,7 +55,7 @@ class MakerScreenTest < BrowserCase
   end
 
   def test_every_value_says_what_it_is
-    said = all("tr.value, .choices li").map(&:text)
+    said = all("tr.value, section[aria-labelledby=choices] li").map(&:text)
 
     OakenGauge::Makers::Parameters.all.each_value { |parameter| assert(said.any? { |text| text.include?(parameter.title) }, parameter.title) }
 
@@ -85,7 +85,7 @@ class MakerScreenTest < BrowserCase
     fill_in "Die", with: "0.009"
     find_field("Die: measured from how many").set("12").send_keys(:enter)
 
-    assert_selector "tr.value-measured", text: "How far a die-cut edge lies off."
+    assert_selector "tr.value", text: /How far a die-cut edge lies off\..*measured/m
     # The value is saved as one leaves its field, and again with from how many.
     eventually { @maker.reload.profile.dig("errors", "die") == { "value" => 0.009, "count" => 12 } }
     within(row("How far a die-cut edge lies off.")) { click_button "back to 0.006" }

@@ -7,7 +7,7 @@ require "tempfile"
 class ProjectsScreenTest < BrowserCase
   def open_first
     visit "/projects"
-    find("a.project-link", text: "Slack Tide lap quilt")
+    find("main li a", text: "Slack Tide lap quilt")
   end
 
   # Seen by a link, by whoever has it; withdrawn, it no longer holds.
@@ -81,7 +81,7 @@ class ProjectsScreenTest < BrowserCase
     end
 
     assert_text "Read in."
-    assert_selector "a.project-link", text: "Slack Tide lap quilt", count: 1
+    assert_selector "main li a", text: "Slack Tide lap quilt", count: 1
     assert_link "Save everything as a file"
     File.write(file.path, "not a bench")
     attach_file "A file to read in", file.path, make_visible: true
@@ -106,7 +106,7 @@ class ProjectsScreenTest < BrowserCase
     end
 
     assert_text "From elsewhere"
-    assert_selector "a.project-link", count: 1
+    assert_selector "main li a:not(.button)", count: 1
   end
 
   def test_what_is_missing_is_told_and_added
@@ -136,10 +136,10 @@ class ProjectsScreenTest < BrowserCase
     click_link "Harbour lights"
     click_button "Bring the demo back"
 
-    assert_selector "a.project-link", text: "Slack Tide lap quilt"
+    assert_selector "main li a", text: "Slack Tide lap quilt"
     click_button "Put the demo aside"
 
-    assert_selector "a.project-link", text: "Harbour lights"
+    assert_selector "main li a", text: "Harbour lights"
     assert_no_text "Slack Tide"
   end
 
@@ -149,7 +149,7 @@ class ProjectsScreenTest < BrowserCase
     find("body").send_keys("l")
     fill_in "Find a unit", with: "reef 34"
 
-    assert_selector ".unit-list li", count: 1
+    assert_selector "[role=dialog] li", count: 1
     within("[role=dialog]") { click_link "Reef 34" }
 
     assert_selector "h1", text: /Reef 34/, visible: :all

@@ -134,7 +134,7 @@ class QuiltScreenTest < BrowserCase
   def test_triangles_at_the_edge_are_weighed
     select "on point", from: "Blocks stand"
 
-    assert_selector ".quilt-figures li", text: "10 setting triangles"
+    assert_selector "main li", text: "10 setting triangles"
     click_button "Weigh these units"
 
     assert_selector "h1", text: /Quilt: /, visible: :all
@@ -158,7 +158,7 @@ class QuiltScreenTest < BrowserCase
     eventually { @project.units.reload.last.pick }
     visit "/projects/#{@project.id}/quilt"
 
-    assert_selector ".unit-stands [aria-label=picked]"
+    assert_selector "main [aria-label=picked]"
     assert_no_text "pick again"
     fill_in "Across", with: "4"
     find("h1").click

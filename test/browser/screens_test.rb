@@ -15,9 +15,9 @@ class ScreensTest < BrowserCase
 
   # An address, and what is there when it has opened.
   def screens
-    { "/start" => ".start", "/projects" => ".project-row", "/tools" => ".tool-picture", "/fabrics" => ".tool", "/which-line" => ".laid",
-      "/practice" => ".tool", "/maker" => ".test", "/blocks" => ".block-picture", "/blocks/#{@maker.blocks.first.id}" => ".way",
-      "/projects/#{@project.id}/quilt" => ".quilt-picture", "/projects/#{@project.id}/units/#{@unit.id}" => ".method" }
+    { "/start" => "main section h2", "/projects" => "main .tool", "/tools" => ".tool svg", "/fabrics" => ".tool", "/which-line" => "main ol",
+      "/practice" => ".tool", "/maker" => "main form", "/blocks" => "main li svg", "/blocks/#{@maker.blocks.first.id}" => "section[aria-labelledby=ways] li",
+      "/projects/#{@project.id}/quilt" => "svg[aria-label^='The quilt,']", "/projects/#{@project.id}/units/#{@unit.id}" => ".method" }
   end
 
   def test_every_screen_fits_and_can_be_used_by_everybody

@@ -123,7 +123,7 @@ class WeighingScreenTest < BrowserCase
       page.driver.resize(width, height)
       beyond = page.evaluate_script("document.documentElement.scrollWidth - window.innerWidth")
       cut_off = page.evaluate_script(<<~JS)
-        [...document.querySelectorAll("button, a, input, .figure-note, .method td")]
+        [...document.querySelectorAll("button, a, input, .method td, .method td > span")]
           .filter((one) => { const box = one.getBoundingClientRect(); return box.width > 0 && (box.right > window.innerWidth + 1 || box.left < -1); })
           .map((one) => one.textContent.slice(0, 40))
       JS

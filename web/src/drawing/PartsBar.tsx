@@ -2,10 +2,14 @@ import type { Method } from "../api/client";
 import { useTold } from "../parts/measures";
 
 export const PARTS = [
-  { key: "in_units", name: "in the units", className: "part-units" },
-  { key: "surplus", name: "extra units and patches", className: "part-surplus" },
-  { key: "offcut", name: "scrap to keep", className: "part-offcut" },
-  { key: "lost", name: "waste", className: "part-lost" },
+  { key: "in_units", name: "in the units", className: "fill-chalk" },
+  {
+    key: "surplus",
+    name: "extra units and patches",
+    className: "fill-chalk-half",
+  },
+  { key: "offcut", name: "scrap to keep", className: "fill-panel stroke-quiet stroke-1" },
+  { key: "lost", name: "waste", className: "fill-[url(#waste)] stroke-madder stroke-[0.6]" },
 ] as const;
 
 type Props = { waste: NonNullable<Method["waste"]>; most: number; width?: number };

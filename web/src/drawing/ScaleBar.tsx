@@ -6,7 +6,7 @@ export function ScaleBar({ bar, scale }: { bar: "short" | "long"; scale: number 
   const { inches = 0, text = "" } = bars[bar === "short" ? 0 : 1] ?? {};
   const width = inches * scale;
   return (
-    <span className="scale-bar">
+    <span className="ml-2 inline-flex items-center gap-1.25 text-[12px] font-normal text-quiet">
       <svg width={width + 2} height="8" aria-hidden="true">
         <path d={`M1 0V8M1 4H${width + 1}M${width + 1} 0V8`} stroke="currentColor" fill="none" />
       </svg>

@@ -1,5 +1,6 @@
 import type { Scene } from "../api/client";
 import { drawn } from "../parts/lengths";
+import { LINES } from "./lines";
 
 type Props = { scene: Scene; width: number; height: number; fill: string; label: string };
 
@@ -31,22 +32,26 @@ export function ScenePicture({ scene, width, height, fill, label }: Props) {
       aria-label={label}
       width={(right - left) * scale}
       height={(high - low) * scale}
-      className="scene"
+      className="block max-w-full overflow-visible"
     >
-      {scene.fabric.map(shape("scene-fabric", fill))}
-      {scene.pieces.map(shape("scene-piece"))}
-      {scene.bodies.map(shape("scene-tool"))}
+      {scene.fabric.map(shape("stroke-ink stroke-[1.2]", fill))}
+      {scene.pieces.map(shape("fill-none stroke-ink stroke-1"))}
+      {scene.bodies.map(shape("fill-brass/26 stroke-brass-deep stroke-[1.6]"))}
       {scene.lines.map(({ from, to, weight }, i) => (
+        <polyline key={i} points={`${place(from)} ${place(to)}`} className={LINES[weight] ?? LINES.fine} />
+      ))}
+      {scene.lit.map(({ from, to }, i) => (
         <polyline
           key={i}
           points={`${place(from)} ${place(to)}`}
-          className={`tool-line tool-line-${weight}`}
+          className="fill-none stroke-madder stroke-[3.5] [stroke-linecap:round]"
         />
       ))}
-      {scene.lit.map(({ from, to }, i) => (
-        <polyline key={i} points={`${place(from)} ${place(to)}`} className="scene-lit" />
-      ))}
-      <text x={x(at)} y={y(up)} className="scene-number">
+      <text
+        x={x(at)}
+        y={y(up)}
+        className="fill-ink stroke-panel stroke-[3px] figure text-[17px] [dominant-baseline:middle] [paint-order:stroke] [text-anchor:middle]"
+      >
         {drawn(scene.label.text)}
       </text>
     </svg>

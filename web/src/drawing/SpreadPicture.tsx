@@ -20,18 +20,30 @@ export function SpreadPicture({ accuracy, width = 132, labelled = false }: Props
       aria-label={`Nine units in ten come out between ${off(low)} and ${off(high)}; ${inHundred(accuracy.within_sixteenth)} within ${limit}`}
       width={width}
       height={labelled ? HEIGHT + 15 : HEIGHT}
-      className="spread"
+      className="block overflow-visible"
     >
-      <rect x={at(-LIMIT)} y="1" width={at(LIMIT) - at(-LIMIT)} height={HEIGHT - 2} className="spread-band" />
-      <line x1={at(0)} x2={at(0)} y1="1" y2={HEIGHT - 1} className="spread-true" />
-      <rect x={at(low)} y="7" width={Math.max(1.5, at(high) - at(low))} height="6" className="spread-bar" />
+      <rect
+        x={at(-LIMIT)}
+        y="1"
+        width={at(LIMIT) - at(-LIMIT)}
+        height={HEIGHT - 2}
+        className="fill-chalk-pale stroke-chalk stroke-[0.7]"
+      />
+      <line
+        x1={at(0)}
+        x2={at(0)}
+        y1="1"
+        y2={HEIGHT - 1}
+        className="stroke-chalk stroke-1 [stroke-dasharray:2_2]"
+      />
+      <rect x={at(low)} y="7" width={Math.max(1.5, at(high) - at(low))} height="6" className="fill-ink" />
       {outside && <Outside low={low} high={high} at={at} />}
       <line
         x1={at(accuracy.size_bias)}
         x2={at(accuracy.size_bias)}
         y1="4"
         y2={HEIGHT - 4}
-        className="spread-middle"
+        className="stroke-ink stroke-[2.4]"
       />
       {labelled && <Labels at={at} limit={limit} />}
     </svg>
@@ -50,7 +62,7 @@ function Outside({ low, high, at }: PlaceProps) {
           y="7"
           width={at(Math.min(high, -LIMIT)) - at(low)}
           height="6"
-          className="spread-off"
+          className="fill-madder"
         />
       )}
       {high > LIMIT && (
@@ -59,7 +71,7 @@ function Outside({ low, high, at }: PlaceProps) {
           y="7"
           width={at(high) - at(Math.max(low, LIMIT))}
           height="6"
-          className="spread-off"
+          className="fill-madder"
         />
       )}
     </>
@@ -68,7 +80,7 @@ function Outside({ low, high, at }: PlaceProps) {
 
 function Labels({ at, limit }: { at: (inches: number) => number; limit: string }) {
   return (
-    <g className="spread-labels">
+    <g className="fill-quiet text-[11.5px] [text-anchor:middle]">
       <text x={at(-LIMIT)} y={HEIGHT + 12}>
         {limit} small
       </text>

@@ -27,7 +27,7 @@ export function StripPicture({ drawing, fabric, scale, label }: Props) {
         className="cut-edge"
       />
       {drawing.marks.length > 0 && <path d={drawing.marks.map(line).join("")} className="chalk-line" />}
-      <rect width={length * scale} height={height * scale} className="fabric-edge" />
+      <rect width={length * scale} height={height * scale} className="fill-none stroke-ink stroke-1" />
     </svg>
   );
 }
@@ -40,7 +40,7 @@ function Offcut({ box, height, scale }: { box: number[]; height: number; scale: 
       y={(height - low - high) * scale}
       width={wide * scale}
       height={high * scale}
-      className="offcut"
+      className="fill-panel stroke-ink stroke-1 [stroke-dasharray:3_2]"
     />
   );
 }

@@ -1,5 +1,6 @@
 import type { ToolPicture as Picture } from "../api/client";
 import { drawn } from "../parts/lengths";
+import { LINES } from "./lines";
 
 type Props = { picture: Picture; /** Room for its longer side, in pixels. */ size: number; label: string };
 
@@ -18,27 +19,31 @@ export function ToolPicture({ picture, size, label }: Props) {
       width={width * scale + 2}
       height={height * scale + 2}
       viewBox={`-1 -1 ${width * scale + 2} ${height * scale + 2}`}
-      className="tool-picture"
+      className="block max-w-full overflow-visible"
     >
       {picture.bodies.map((outline, i) => (
-        <polygon key={i} points={outline.map(place).join(" ")} className="tool-body" />
+        <polygon
+          key={i}
+          points={outline.map(place).join(" ")}
+          className="fill-glass stroke-ink stroke-[1.3]"
+        />
       ))}
       {picture.parts.map((outline, i) => (
-        <polygon key={i} points={outline.map(place).join(" ")} className="tool-part" />
+        <polygon
+          key={i}
+          points={outline.map(place).join(" ")}
+          className="fill-oak-pale stroke-ink stroke-[0.8]"
+        />
       ))}
       {picture.lines.map(({ from, to, weight }, i) => (
-        <polyline
-          key={i}
-          points={`${place(from)} ${place(to)}`}
-          className={`tool-line tool-line-${weight}`}
-        />
+        <polyline key={i} points={`${place(from)} ${place(to)}`} className={LINES[weight] ?? LINES.fine} />
       ))}
       {apart(picture.labels, scale).map(({ at, text }) => (
         <text
           key={`${at[0]}/${at[1]}`}
           x={(at[0] ?? 0) * scale}
           y={(height - (at[1] ?? 0)) * scale}
-          className="tool-number"
+          className="fill-ink stroke-panel stroke-[3px] figure text-[11px] [paint-order:stroke] [text-anchor:middle]"
         >
           {drawn(text)}
         </text>

@@ -9,13 +9,13 @@ export function UnitPicture({ drawing, fillOf, size, label }: Props) {
   const named = label ? { role: "img", "aria-label": label } : { "aria-hidden": true };
   const scale = size / Math.max(height, width);
   return (
-    <svg {...named} width={width * scale} height={height * scale} className="unit-picture">
+    <svg {...named} width={width * scale} height={height * scale} className="flex-none overflow-visible">
       {drawing.patches.map((patch, i) => (
         <polygon
           key={i}
           points={patch.outline.map(([x = 0, y = 0]) => `${x * scale},${(height - y) * scale}`).join(" ")}
           fill={fillOf(patch.role)}
-          className="seam-edge"
+          className="stroke-ink stroke-1 [stroke-linejoin:round]"
         />
       ))}
     </svg>

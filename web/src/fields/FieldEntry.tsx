@@ -66,6 +66,7 @@ function Line({ field, value, at, error, onChange }: Props) {
   return (
     <EntryField
       id={`field${at.replaceAll("/", "-")}`}
+      className={field.name === "name" ? "w-full" : ""}
       label={field.label}
       value={writtenAs(field, value ?? field.default)}
       error={error?.matching(under)}

@@ -23,7 +23,7 @@ export function OutlineEntry({ field, value, at, error, onChange }: Props) {
   const measure = useContext(MeasureContext);
   const under = error?.faults.find(({ pointer }) => pointer.startsWith(at))?.message;
   return (
-    <fieldset className="entry-group outline-entry">
+    <fieldset className="entry-group col-span-full">
       <legend>{field.label}</legend>
       <Grid value={value} onChange={onChange} unit={measure === "cm" ? "cm" : ""} />
       <FromSvg onRead={onChange} />
@@ -71,7 +71,7 @@ function Grid({ value, onChange, unit }: GridProps) {
     <svg
       width={side + 16}
       height={side + 16}
-      className="outline-grid"
+      className="max-w-full cursor-crosshair touch-manipulation bg-panel"
       tabIndex={0}
       role="application"
       aria-label={`Outline on a grid, ${corners.length} corners. Arrow keys go by a half, Enter sets a corner.`}
@@ -88,17 +88,20 @@ function Grid({ value, onChange, unit }: GridProps) {
       }}
     >
       {Array.from({ length: CELLS + 1 }, (_, i) => (
-        <g key={i} className="outline-line">
+        <g key={i} className="stroke-rule">
           <line x1={i * STEP + 8} x2={i * STEP + 8} y1="8" y2={side + 8} />
           <line y1={i * STEP + 8} y2={i * STEP + 8} x1="8" x2={side + 8} />
         </g>
       ))}
-      <polygon points={corners.map((corner) => place(corner).join(",")).join(" ")} className="scene-tool" />
+      <polygon
+        points={corners.map((corner) => place(corner).join(",")).join(" ")}
+        className="fill-brass/26 stroke-brass-deep stroke-[1.6]"
+      />
       {corners.map((corner) => {
         const [x, y] = place(corner);
-        return <circle key={`${x}/${y}`} cx={x} cy={y} r="4" className="outline-corner" />;
+        return <circle key={`${x}/${y}`} cx={x} cy={y} r="4" className="fill-ink" />;
       })}
-      <circle cx={place(at)[0]} cy={place(at)[1]} r="7" className="outline-cursor" />
+      <circle cx={place(at)[0]} cy={place(at)[1]} r="7" className="fill-none stroke-brass stroke-[2.5]" />
     </svg>
   );
 }

@@ -18,7 +18,7 @@ export function PiecesEntry({ field, value, at, error, onChange }: Props) {
   const [typed, setTyped] = useState<string | null>(null);
   const wrong = error?.faults.filter(({ pointer }) => pointer.startsWith(at)) ?? [];
   return (
-    <label className="entry entry-notes">
+    <label className="entry col-span-full">
       <span>{field.label}, one a line: 5 × 7, or 3 of 5 × 7</span>
       <textarea
         rows={5}

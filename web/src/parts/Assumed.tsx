@@ -6,7 +6,11 @@ type Props = { basis: "assumed" | "measured" | undefined; of: "error" | "time" }
 export function Assumed({ basis, of }: Props) {
   const words = basis === "measured" ? "measured" : "assumed";
   return (
-    <Link className="assumed" to={`/maker#${of}`} title={`${words}: see your profile`}>
+    <Link
+      className="font-sans text-[12px] font-normal text-quiet underline decoration-dotted underline-offset-3 hover:text-chalk"
+      to={`/maker#${of}`}
+      title={`${words}: see your profile`}
+    >
       {words}
     </Link>
   );

@@ -45,23 +45,24 @@ export function Collection({ title, lead, find, kept, ready, add, children }: Pr
   });
   const sought = (name: string) => name.toLowerCase().includes(words.trim().toLowerCase());
   return (
-    <div className="hands">
+    <div>
       <Frame />
-      <main>
+      <main className="page">
         <h1>{title}</h1>
         {ready && kept.opened ? (
           <>
-            <p className="hands-lead">{lead}</p>
-            <div className="tools-bar">
+            <p className="mt-1 max-w-170 text-quiet">{lead}</p>
+            <div className="mt-3.5 flex flex-wrap items-center gap-x-4.5 gap-y-3">
               {add}
               <input
                 type="search"
+                className="boxed h-10 w-60 px-3"
                 aria-label={find}
                 placeholder={find}
                 value={words}
                 onChange={(event) => setWords(event.target.value)}
               />
-              <div role="status" className="pick-line">
+              <div role="status" className="flex min-h-7.5 flex-wrap items-center gap-x-5 gap-y-0.5 text-md">
                 <SavingLine saving={saving} />
               </div>
             </div>

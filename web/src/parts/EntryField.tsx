@@ -7,12 +7,23 @@ type Props = {
   error: string | undefined;
   onEnter: (text: string) => void;
   ringed?: boolean;
+  /** How wide it is, where not as usual. */
+  className?: string;
   /** What may be typed, in few words. */
   hint?: string;
 };
 
 /** A large number to type into. What was typed stays while it cannot be used, with what is allowed beside it. */
-export function EntryField({ id, label, value, error, onEnter, ringed = false, hint }: Props) {
+export function EntryField({
+  id,
+  label,
+  value,
+  error,
+  onEnter,
+  ringed = false,
+  hint,
+  className = "",
+}: Props) {
   const [typed, setTyped] = useState<string | null>(null);
   const [entered, setEntered] = useState<string | null>(null);
   const enter = () => {
@@ -27,7 +38,7 @@ export function EntryField({ id, label, value, error, onEnter, ringed = false, h
       <label htmlFor={id}>{label}</label>
       <input
         id={id}
-        className={ringed ? "entry-ringed" : "entry-boxed"}
+        className={`${ringed ? "ringed" : "boxed"} ${className}`}
         inputMode="text"
         autoComplete="off"
         value={typed ?? (error ? entered : null) ?? value}
@@ -41,7 +52,7 @@ export function EntryField({ id, label, value, error, onEnter, ringed = false, h
           if (event.key === "Escape") setTyped(null);
         }}
       />
-      {hint && !error && <small className="quiet entry-hint">{hint}</small>}
+      {hint && !error && <small className="quiet text-xs">{hint}</small>}
       {error && (
         <span id={`${id}-error`} role="alert" className="field-error">
           {error.replace(/^is /, "")}

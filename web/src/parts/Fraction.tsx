@@ -8,7 +8,7 @@ export function Fraction({ length, className = "" }: Props) {
   return (
     <span className={`fraction ${className}`}>
       <span className="sr-only">{spoken(length)}</span>
-      <span aria-hidden="true" className="fraction-set">
+      <span aria-hidden="true" className="inline-flex items-center gap-[0.12em] leading-none">
         {sign && "−"}
         {whole && <span>{whole}</span>}
         {over && (
@@ -17,7 +17,7 @@ export function Fraction({ length, className = "" }: Props) {
             <span>{under}</span>
           </span>
         )}
-        {suffix && <span className="fraction-suffix">{suffix}</span>}
+        {suffix && <span className="text-[0.7em]">{suffix}</span>}
       </span>
     </span>
   );

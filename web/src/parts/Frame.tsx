@@ -21,9 +21,11 @@ function AtWork() {
   const row = useAtWork();
   if (!row) return null;
   return (
-    <span className="at-work">
-      <Link to={`/projects/${row.id}`}>{row.name}</Link>
-      <span className="quiet">next: {row.next}</span>
+    <span className="flex min-w-0 shrink-[1000] items-baseline gap-2 overflow-hidden text-sm text-ellipsis whitespace-nowrap max-[700px]:hidden">
+      <Link to={`/projects/${row.id}`} className="overflow-hidden font-semibold text-ellipsis">
+        {row.name}
+      </Link>
+      <span className="quiet max-[1151px]:hidden">next: {row.next}</span>
     </span>
   );
 }
@@ -35,13 +37,13 @@ export function Frame({ children }: { children?: ReactNode }) {
   return (
     <header className="head">
       <Hint text="Back" keys="B">
-        <button type="button" className="link-button" onClick={back}>
+        <button type="button" className="link-button flex-none whitespace-nowrap" onClick={back}>
           <ArrowLeft size={16} aria-hidden="true" /> Back to the bench
         </button>
       </Hint>
       {children}
       <AtWork />
-      <nav aria-label="Rooms" className="rooms">
+      <nav aria-label="Rooms" className="ml-auto">
         {ROOMS.map(({ to, name, Icon }) => (
           <NavLink key={to} to={to} className="unit-tab">
             <Icon size={16} aria-hidden="true" /> {name}

@@ -22,7 +22,7 @@ export function KeptRow({ name, picture, known, form, onRemove, note, more }: Pr
   return (
     <li className="tool">
       {picture}
-      <div className="tool-words">
+      <div className="flex-[1_1_300px]">
         <strong>{name}</strong>
         <p className="quiet">
           <Words>{known.join(" · ")}</Words>

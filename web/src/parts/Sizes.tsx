@@ -23,6 +23,15 @@ export function CutSize({ length, className = "" }: Props) {
 const FINISHED = ["finished", "cell"];
 
 /** A printed number as what it means: a finished size or something that is cut. */
-export function PrintedNumber({ printed, reads }: { printed: string; reads: string }) {
-  return FINISHED.includes(reads) ? <FinishedSize length={printed} /> : <CutSize length={printed} />;
+export function PrintedNumber({
+  printed,
+  reads,
+  className,
+}: {
+  printed: string;
+  reads: string;
+  className?: string;
+}) {
+  const Size = FINISHED.includes(reads) ? FinishedSize : CutSize;
+  return <Size length={printed} className={className} />;
 }

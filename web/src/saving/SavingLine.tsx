@@ -5,10 +5,12 @@ import { Hint } from "../parts/Hint";
 import type { Saving } from "./useSaving";
 
 /** How saving stands: under way, not done and why, or done, with its undoing. */
-export function SavingLine({ saving }: { saving: Saving }) {
+export function SavingLine({ saving, className = "" }: { saving: Saving; className?: string }) {
   const waits = saving.waitsFor ?? saving.clash;
   return (
-    <span className="saving">
+    <span
+      className={`flex flex-wrap items-center gap-x-3.5 gap-y-0.5 empty:hidden print:hidden ${className}`}
+    >
       <Unsaved saving={saving} />
       {!waits && <Saved saving={saving} />}
     </span>

@@ -26,16 +26,16 @@ export function AccountScreen() {
   const inviting = useMutation({ mutationFn: api.invite });
   const link = inviting.data && `${location.origin}${inviting.data.path}`;
   return (
-    <div className="hands">
+    <div>
       <Frame />
-      <main className="account">
+      <main className="page">
         <h1>Account</h1>
         {session?.name ? (
           <>
             <p>
               Signed in as <b>{session.name}</b>.
             </p>
-            <p className="account-row">
+            <p className="mt-2 flex flex-wrap gap-x-3 gap-y-2">
               <button type="button" className="button button-brass" onClick={() => leaving.mutate(false)}>
                 Sign out
               </button>
@@ -43,21 +43,26 @@ export function AccountScreen() {
                 Sign out everywhere
               </button>
             </p>
-            <h2>Invite another</h2>
+            <h2 className="mt-4.5">Invite another</h2>
             <p className="quiet">
               She has a bench of her own; neither of you sees the other&rsquo;s. The link holds for a week,
               once.
             </p>
-            <p className="account-row">
+            <p className="mt-2 flex flex-wrap gap-x-3 gap-y-2">
               <button type="button" className="button" onClick={() => inviting.mutate()}>
                 Make a link
               </button>
               {link && (
-                <input className="entry-boxed account-link" readOnly aria-label="The link" value={link} />
+                <input
+                  className="boxed flex-[1_1_360px] px-2.5 text-[15px]"
+                  readOnly
+                  aria-label="The link"
+                  value={link}
+                />
               )}
             </p>
-            <h2>Everything of yours</h2>
-            <p className="account-row">
+            <h2 className="mt-4.5">Everything of yours</h2>
+            <p className="mt-2 flex flex-wrap gap-x-3 gap-y-2">
               <a className="button" href="/api/bench" download="oaken-gauge.json">
                 Save everything as a file
               </a>
@@ -103,7 +108,7 @@ function End({ onGone }: { onGone: () => void }) {
       <label className="entry">
         <span>Passphrase</span>
         <input
-          className="entry-boxed"
+          className="boxed"
           type="password"
           autoComplete="current-password"
           value={passphrase}

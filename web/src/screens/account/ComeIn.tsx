@@ -59,7 +59,7 @@ function ComeIn({ mode }: { mode: Mode }) {
     <label className="entry">
       <span>{label}</span>
       <input
-        className="entry-boxed"
+        className="boxed"
         type={type}
         autoComplete={complete}
         required
@@ -75,11 +75,11 @@ function ComeIn({ mode }: { mode: Mode }) {
     </label>
   );
   return (
-    <main className="middle start">
+    <main className="middle p-5 text-center">
       <img src="/favicon.svg" alt="" width="54" height="54" />
       <h1>{mode.title}</h1>
       <form
-        className="come-in"
+        className="grid w-[min(340px,90vw)] gap-3 text-left [&_input]:w-full"
         onSubmit={(event: FormEvent) => {
           event.preventDefault();
           coming.mutate(told);
@@ -90,7 +90,7 @@ function ComeIn({ mode }: { mode: Mode }) {
         {mode.fresh && !error?.at("/passphrase") && (
           <p className="quiet">Twelve letters or more: several words are good.</p>
         )}
-        <button type="submit" className="button button-brass" disabled={coming.isPending}>
+        <button type="submit" className="button button-brass justify-self-start" disabled={coming.isPending}>
           {mode.does}
         </button>
       </form>

@@ -14,7 +14,7 @@ export function BlockPicture({ cells, fabrics, size, label = "", repeat = 1 }: P
   const named = label ? { role: "img", "aria-label": label } : { "aria-hidden": true };
   const places = Array.from({ length: repeat * repeat }, (_, i) => i).slice(1);
   return (
-    <svg {...named} width={size} height={side * cells.length * repeat} className="block-picture">
+    <svg {...named} width={size} height={side * cells.length * repeat} className="block max-w-full">
       <g id={id}>
         <CellRows cells={cells} fabrics={fabrics} side={side} outlined={repeat === 1} />
       </g>
@@ -42,7 +42,7 @@ export const WayPicture = memo(function WayPicture({ way, grid, fabrics, size, l
       aria-label={label}
       width={columns * side}
       height={rows * side}
-      className="block-picture way-picture"
+      className="block max-w-full"
     >
       {way.drawing?.map((patch, i) => (
         <polygon
@@ -60,7 +60,7 @@ export const WayPicture = memo(function WayPicture({ way, grid, fabrics, size, l
           y={y * side}
           width={wide * side}
           height={high * side}
-          className="unit-edge"
+          className="fill-none stroke-ink stroke-2"
         />
       ))}
     </svg>

@@ -41,13 +41,13 @@ export function BlockScreen() {
       </main>
     );
   return (
-    <div className="hands blocks">
+    <div>
       <Weaves fabrics={fabrics.data} />
       <Frame />
       {block ? (
         <AtWork key={block.id} block={block} fabrics={fabrics.data} others={others} />
       ) : (
-        <main>
+        <main className="page max-w-310">
           <h1>This block is not there any more</h1>
         </main>
       )}
@@ -86,8 +86,8 @@ function AtWork({ block, fabrics, others }: { block: Block; fabrics: Fabric[]; o
   useKeys({ "$mod+z": working.undo, u: working.undo, "$mod+y": working.redo, b: useBack() });
 
   return (
-    <main>
-      <div className="block-head">
+    <main className="page max-w-310">
+      <div className="flex flex-wrap items-center gap-x-3.5 gap-y-2.5">
         <h1>{block.name}</h1>
         <a className="button" href={`/api/blocks/${block.id}/sheet.pdf`}>
           Print a sheet
@@ -99,9 +99,12 @@ function AtWork({ block, fabrics, others }: { block: Block; fabrics: Fabric[]; o
           Save as SVG
         </a>
       </div>
-      <div className="block-at-work">
+      <div className="mt-2.5 flex flex-wrap items-start gap-x-8.5 gap-y-4.5">
         <Editor working={working} fabrics={fabrics} others={others} />
-        <section aria-label="In the quilt" className="block-beside">
+        <section
+          aria-label="In the quilt"
+          className="grid w-72.5 content-start gap-2.5 max-wide:w-full max-wide:grid-cols-[250px_minmax(0,1fr)] max-phone:grid-cols-[minmax(0,1fr)]"
+        >
           <EntryField
             id="block-finished"
             label="Finished width"
@@ -117,7 +120,7 @@ function AtWork({ block, fabrics, others }: { block: Block; fabrics: Fabric[]; o
             repeat={3}
             label="Nine blocks side by side"
           />
-          {answer && <p className="quiet">{answer.seen_said?.join(" · ")}</p>}
+          {answer && <p className="quiet text-[13px]">{answer.seen_said?.join(" · ")}</p>}
           {answer && ladder.data && (
             <Sizes
               titles={titles}

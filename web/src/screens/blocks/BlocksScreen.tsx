@@ -74,18 +74,18 @@ export function BlocksScreen() {
         <>
           <Weaves fabrics={fabrics.data ?? []} />
           {kept.list.length === 0 && <Notice>No block yet: draw one, or copy one off a picture.</Notice>}
-          <ul className="block-list">
+          <ul className="mt-4.5 grid grid-cols-[repeat(auto-fill,minmax(150px,1fr))] gap-5">
             {kept.list
               .filter(({ name }) => sought(name))
               .map((block) => (
-                <li key={block.id}>
-                  <Link to={`/blocks/${block.id}`} className="block-link">
+                <li key={block.id} className="grid justify-items-start gap-2">
+                  <Link to={`/blocks/${block.id}`} className="group grid gap-1.5">
                     <BlockPicture cells={block.picture.cells} fabrics={fabrics.data ?? []} size={150} />
-                    <strong>{block.name}</strong>
+                    <strong className="group-hover:underline">{block.name}</strong>
                   </Link>
                   <button
                     type="button"
-                    className="button take-away"
+                    className="button take-away ml-0"
                     aria-label={`Remove ${block.name}`}
                     onClick={() => kept.remove(block)}
                   >
@@ -121,6 +121,7 @@ function BlockForm({ fabrics, onSave }: FormProps) {
   const field = (name: keyof typeof typed, label: string, fault?: string) => (
     <EntryField
       id={`block-${name}`}
+      className={name === "name" ? "w-full" : ""}
       label={label}
       value={typed[name]}
       error={fault}

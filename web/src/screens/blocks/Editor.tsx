@@ -100,11 +100,11 @@ export function Editor({ working, fabrics, others }: Props) {
   };
   const at = spot(lines, column, row);
   return (
-    <section className="editor" aria-label="The block, cell by cell">
+    <section className="flex flex-wrap items-start gap-x-6 gap-y-4" aria-label="The block, cell by cell">
       <svg
         viewBox={`0 0 ${wide * side} ${cells.length * side}`}
         style={{ width: wide * side }}
-        className="block-picture editor-cells"
+        className="group block max-w-full cursor-crosshair touch-manipulation"
         tabIndex={0}
         role="application"
         aria-label={`Cells: row ${row + 1}, column ${column + 1}, ${cells[at.y]?.[at.x]?.cut ?? ""}`}
@@ -113,10 +113,13 @@ export function Editor({ working, fabrics, others }: Props) {
       >
         <CellRows cells={cells} fabrics={fabrics} side={side} />
         <Places lines={lines} side={side} />
-        <rect {...box(at, side)} className="cell-cursor" />
+        <rect
+          {...box(at, side)}
+          className="pointer-events-none fill-none stroke-brass stroke-4 group-not-focus:[stroke-opacity:0.45]"
+        />
       </svg>
-      <div className="editor-tools">
-        <div role="radiogroup" aria-label="How a cell is cut" className="editor-cuts">
+      <div className="grid w-72.5 content-start gap-2.5">
+        <div role="radiogroup" aria-label="How a cell is cut" className="flex gap-1.5">
           {CUTS.map((one) => (
             <Hint key={one} text={SIGNS[one].says} keys={SIGNS[one].key}>
               <button
@@ -124,7 +127,7 @@ export function Editor({ working, fabrics, others }: Props) {
                 role="radio"
                 aria-checked={cut === one && !stamp}
                 aria-label={SIGNS[one].says}
-                className="cut-button"
+                className="h-11.5 w-13 rounded-sm border-[1.5px] border-quiet bg-panel text-[24px] aria-checked:border-brass-deep aria-checked:shadow-chosen"
                 onClick={() => {
                   setStamp(null);
                   setCut(one);
@@ -135,11 +138,11 @@ export function Editor({ working, fabrics, others }: Props) {
             </Hint>
           ))}
         </div>
-        <p className="quiet">
+        <p className="quiet text-[13px]">
           First, second, third fabric: a tap puts one first. Keys 1 to 9; S swaps the first two; Space cuts
           the next cell.
         </p>
-        <ul className="editor-fabrics">
+        <ul>
           {fabrics.map((fabric, i) => {
             const name = String(fabric.id);
             const stands = chosen.indexOf(name);
@@ -147,7 +150,7 @@ export function Editor({ working, fabrics, others }: Props) {
               <li key={fabric.id}>
                 <button
                   type="button"
-                  className="editor-fabric"
+                  className="flex min-h-10 w-full items-center gap-2 rounded-sm px-1.5 py-0.5 text-left aria-pressed:bg-ground-deep"
                   aria-pressed={stands >= 0}
                   onClick={() => choose(name)}
                 >
@@ -155,7 +158,7 @@ export function Editor({ working, fabrics, others }: Props) {
                     <rect width="26" height="26" fill={fillOf(fabric)} />
                   </svg>
                   <span>
-                    {i < 9 && <kbd>{i + 1}</kbd>} {fabric.name}
+                    {i < 9 && <kbd className="mr-1 ml-0">{i + 1}</kbd>} {fabric.name}
                     {stands >= 0 && <b> · {["first", "second", "third"][stands]}</b>}
                   </span>
                 </button>
@@ -186,7 +189,7 @@ export function Editor({ working, fabrics, others }: Props) {
             change({ ...what, pieces: [] });
           }}
         />
-        <div className="editor-whole">
+        <div className="flex flex-wrap gap-1.5">
           <button
             type="button"
             className="button"
@@ -235,7 +238,7 @@ const Places = memo(function Places({ lines, side }: { lines: Lines; side: numbe
       <rect
         key={`${x}/${y}`}
         {...box(spot(lines, x, y), side)}
-        className="cell-edge"
+        className="[pointer-events:all] fill-none stroke-ink stroke-[0.6] [stroke-opacity:0.35]"
         data-cell={`${x},${y}`}
       />
     )),

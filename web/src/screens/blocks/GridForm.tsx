@@ -23,9 +23,10 @@ export function GridForm({ cells, lines, plain, onChange }: Props) {
   const fault = (side: keyof typeof read) => (read[side] ? undefined : WIDTHS);
   const enter = (side: keyof typeof read) => (text: string) => setTyped({ ...shown, [side]: text });
   return (
-    <details className="grid-form">
-      <summary>Columns and rows</summary>
+    <details>
+      <summary className="min-h-8 cursor-pointer font-semibold">Columns and rows</summary>
       <form
+        className="my-1.5 flex flex-wrap items-end gap-2 [&_.entry]:w-22 [&_input]:w-full"
         onSubmit={(event) => {
           event.preventDefault();
           if (!read.columns || !read.rows) return;

@@ -32,11 +32,11 @@ export function ReadSvg({ fabrics, onSave }: Props) {
         if (read) saving.mutate();
       }}
     >
-      <label className="entry entry-notes">
+      <label className="entry col-span-full">
         <span>A file of plain polygons</span>
         <input
           type="file"
-          className="file-entry"
+          className="h-auto w-full bg-transparent px-0 py-2 text-[14px]"
           accept=".svg,image/svg+xml"
           onChange={(event) => {
             const file = event.target.files?.[0];
@@ -73,6 +73,7 @@ export function ReadSvg({ fabrics, onSave }: Props) {
       ))}
       <EntryField
         id="block-name"
+        className="w-full"
         label="Name"
         value={typed.name}
         error={error?.at("/name")}
@@ -93,7 +94,7 @@ export function ReadSvg({ fabrics, onSave }: Props) {
 function Found({ read }: { read: ReadBlock }) {
   const [columns = 0, rows = 0] = read.grid;
   return (
-    <p role="status" className="entry-notes">
+    <p role="status" className="col-span-full">
       {columns} × {rows} cells found.
       {read.left_aside.length > 0 && ` Left aside: ${read.left_aside.join(", ")}.`}
     </p>

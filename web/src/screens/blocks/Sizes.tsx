@@ -25,14 +25,16 @@ export const Sizes = memo(function Sizes({ ladder, titles, finished, onChange }:
   const place = (i: number) => INSET + (i / Math.max(1, rungs.length - 1)) * (WIDTH - 2 * INSET);
   const shown = rungs[at];
   return (
-    <section aria-labelledby="sizes">
-      <h2 id="sizes">Sizes your tools like</h2>
-      <p className="quiet">
+    <section aria-labelledby="sizes" className="max-wide:[grid-area:1_/_2_/_4] max-phone:[grid-area:auto]">
+      <h2 id="sizes" className="mt-0.5 mb-1.5 text-lg">
+        Sizes your tools like
+      </h2>
+      <p className="quiet text-[13px]">
         {good.length > 0
           ? "Tall marks: every unit falls on a mark of a tool in your drawer."
           : "At no size every unit falls on a mark; the marks are as tall as many do."}
       </p>
-      <div className="size-fence">
+      <div className="relative mt-2 h-12 w-70">
         <svg width={WIDTH} height="46" aria-hidden="true">
           {rungs.map((rung, i) => (
             <g key={rung.block}>
@@ -44,7 +46,7 @@ export const Sizes = memo(function Sizes({ ladder, titles, finished, onChange }:
                 className={rung.all_on_marks ? "mark mark-main" : "mark"}
               />
               {/^\d+(cm)?$/.test(rung.block) && i % 4 === 0 && (
-                <text x={place(i)} y="42" className="size-number">
+                <text x={place(i)} y="42" className="fill-quiet figure text-[12px] [text-anchor:middle]">
                   {rung.block.replace("cm", "")}
                 </text>
               )}
@@ -52,7 +54,7 @@ export const Sizes = memo(function Sizes({ ladder, titles, finished, onChange }:
           ))}
         </svg>
         <Slider.Root
-          className="size-track"
+          className="absolute top-0 flex h-7 touch-none items-center"
           style={{ left: INSET, width: WIDTH - 2 * INSET }}
           min={0}
           max={Math.max(1, rungs.length - 1)}
@@ -62,7 +64,7 @@ export const Sizes = memo(function Sizes({ ladder, titles, finished, onChange }:
         >
           <Slider.Track className="fence-run" />
           <Slider.Thumb
-            className="weight-thumb size-thumb"
+            className="thumb h-7.5"
             aria-label="Finished width of the block"
             aria-valuetext={spoken(finished)}
           />
@@ -71,7 +73,7 @@ export const Sizes = memo(function Sizes({ ladder, titles, finished, onChange }:
       {shown ? (
         <Units rung={shown} titles={titles} />
       ) : (
-        <p className="quiet">Between the sizes of this beam.</p>
+        <p className="quiet text-[13px]">Between the sizes of this beam.</p>
       )}
     </section>
   );
@@ -102,13 +104,13 @@ function different(units: Rung["units"]): Rung["units"] {
 
 function Units({ rung, titles }: { rung: Rung; titles: Props["titles"] }) {
   return (
-    <ul className="size-units">
+    <ul className="grid gap-1 text-sm">
       {different(rung.units).map((unit, i) => (
         <li key={`${unit.kind}/${i}`}>
           {[unit.finished ?? []].flat().map((side, place) => (
             <span key={place}>
               {place > 0 && " × "}
-              <FinishedSize length={side} />
+              <FinishedSize length={side} className="text-[14px]" />
             </span>
           ))}{" "}
           {titles[unit.kind] ?? unit.kind.replaceAll("_", " ")}

@@ -54,15 +54,15 @@ export const Stamps = memo(function Stamps({
       .map(({ name, picture }) => stamping(name, () => picture.cells)),
   ];
   return (
-    <details className="stamps">
-      <summary>Units and parts</summary>
-      <ul>
+    <details>
+      <summary className="min-h-8 cursor-pointer font-semibold">Units and parts</summary>
+      <ul className="flex flex-wrap gap-1.5">
         {all.map((one) => (
           <li key={one.name}>
             <Hint text={one.name}>
               <button
                 type="button"
-                className="stamp"
+                className="grid size-11.5 place-items-center rounded-[3px] border-[1.5px] border-rule bg-panel aria-pressed:border-brass-deep aria-pressed:shadow-chosen"
                 aria-label={one.name}
                 aria-pressed={stamp?.name === one.name}
                 onClick={() => onChoose(stamp?.name === one.name ? null : one)}
@@ -74,7 +74,7 @@ export const Stamps = memo(function Stamps({
         ))}
       </ul>
       {stamp && (
-        <div className="stamp-now">
+        <div className="mt-2 flex flex-wrap items-center gap-2 text-[13px]">
           <BlockPicture cells={stamp.cells(chosen)} fabrics={fabrics} size={56} label={stamp.name} />
           <Hint text="Turn it" keys="R">
             <button type="button" className="button" onClick={() => onChoose(stamp.turned())}>

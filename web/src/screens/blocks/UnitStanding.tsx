@@ -22,11 +22,11 @@ export function UnitStanding({ project, unit, anyCount = false }: Props) {
   const { pick } = there;
   const counts = anyCount || JSON.stringify(pick?.unit.count) === JSON.stringify(unit.unit.count);
   return (
-    <Link to={`/projects/${project.id}/units/${there.id}`} className="unit-stands">
+    <Link to={`/projects/${project.id}/units/${there.id}`} className="block text-[13px] text-quiet underline">
       {pick ? (
         <>
           <Pin size={13} aria-label="picked" /> {pick.answer.title ?? pick.method}
-          {!counts && <b className="no-longer"> for another number: pick again</b>}
+          {!counts && <b className="text-madder"> for another number: pick again</b>}
         </>
       ) : (
         "not picked yet"
@@ -49,7 +49,7 @@ export function UnitsGone({ project, name, units }: GoneProps) {
   );
   if (gone.length === 0 || units.length === 0) return null;
   return (
-    <p className="no-longer">
+    <p className="text-madder">
       No longer in the quilt:{" "}
       {gone.map((unit, i) => (
         <span key={unit.id}>

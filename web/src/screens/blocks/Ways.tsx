@@ -32,9 +32,13 @@ export function Ways({ answer, current, fabrics, anyChosen, chosen, onChoose, on
           !chosen &&
           " The way you chose is not among them; it stands until you choose another."}
       </p>
-      <ol className="ways">
+      <ol className="mt-3 grid grid-cols-[repeat(auto-fill,minmax(260px,1fr))] gap-x-6.5 gap-y-5.5">
         {answer.ways.map((way, i) => (
-          <li key={i} className="way" aria-label={`Way ${i + 1}`}>
+          <li
+            key={i}
+            className="grid content-start gap-2 border-t-3 border-oak pt-2.5"
+            aria-label={`Way ${i + 1}`}
+          >
             <WayPicture
               way={way}
               grid={answer.grid}
@@ -42,7 +46,7 @@ export function Ways({ answer, current, fabrics, anyChosen, chosen, onChoose, on
               size={132}
               label={`Way ${i + 1}, unit by unit`}
             />
-            <ul className="way-units">
+            <ul className="grid gap-1 text-[14px]">
               {way.units.map((unit, j) => (
                 <li key={j}>
                   <b>
@@ -51,7 +55,7 @@ export function Ways({ answer, current, fabrics, anyChosen, chosen, onChoose, on
                       : `${unit.count.left} left, ${unit.count.right} right`}
                   </b>{" "}
                   <Title unit={unit} /> <Size finished={unit.finished} />
-                  <span className="way-swatches">
+                  <span className="ml-1.5 inline-flex gap-0.5 align-middle">
                     {Object.entries(unit.fabrics).map(([role, name]) => (
                       <svg key={role} width="14" height="14" aria-hidden="true" className="swatch">
                         <rect
@@ -66,8 +70,8 @@ export function Ways({ answer, current, fabrics, anyChosen, chosen, onChoose, on
                 </li>
               ))}
             </ul>
-            <p className="quiet way-figures">{way.say}</p>
-            <span className="way-buttons">
+            <p className="quiet text-[13px]">{way.say}</p>
+            <span className="flex gap-2">
               <button
                 type="button"
                 className="button"

@@ -35,7 +35,7 @@ export function WeighUnits({ block, way, fabrics, onClose }: Props) {
         <Dialog.Content className="dialog" aria-describedby={undefined}>
           <Dialog.Title>Weigh the units of {block.name}</Dialog.Title>
           <form
-            className="add-unit add-to-project"
+            className="add-unit min-h-39.5 w-full grid-cols-[1fr_1fr] content-between"
             onSubmit={(event) => {
               event.preventDefault();
               if (way && COUNT.test(blocks)) adding.mutate(way.units);

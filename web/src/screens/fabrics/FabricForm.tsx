@@ -43,6 +43,7 @@ export function FabricForm({ forms, fabric, does, onSave }: Props) {
     >
       <EntryField
         id="fabric-name"
+        className="w-full"
         label="Name"
         value={looks.name}
         error={error?.at("/name")}

@@ -56,7 +56,7 @@ export function FabricsScreen() {
         <>
           <Weaves fabrics={shelf.list} />
           {shelf.list.length === 0 && <Notice>No fabric on the shelf yet: add what you cut from.</Notice>}
-          <ul className="tools shelf">
+          <ul className="mt-4 grid rounded-sm border border-rule bg-panel">
             {shelf.list
               .filter(({ name }) => sought(name))
               .map((fabric) => (
@@ -93,7 +93,7 @@ export function FabricsScreen() {
 function PromisedWords({ promised }: { promised: Promised | undefined }) {
   if (!promised) return null;
   return (
-    <p className={promised.twice ? "promised promised-twice" : "promised"}>
+    <p className={promised.twice ? "text-sm font-semibold text-madder" : "text-sm"}>
       <Words>{promised.say}</Words>
     </p>
   );

@@ -10,7 +10,7 @@ export function ChoiceRow({ choice, changing }: Props) {
     changing.choose(choice.name, value, `${choice.title}: ${said}`);
   if (typeof choice.value === "boolean")
     return (
-      <li>
+      <li className="grid content-start gap-0.75">
         <label className="tick-box">
           <input
             type="checkbox"
@@ -19,12 +19,12 @@ export function ChoiceRow({ choice, changing }: Props) {
           />
           {choice.title}
         </label>
-        <span className="quiet">{choice.meaning}</span>
+        <span className="quiet text-[13px]">{choice.meaning}</span>
       </li>
     );
   if (!choice.options)
     return (
-      <li>
+      <li className="grid content-start gap-0.75">
         <EntryField
           id={`choice-${choice.name}`}
           label={choice.title}
@@ -32,13 +32,13 @@ export function ChoiceRow({ choice, changing }: Props) {
           error={changing.errorAt(`/profile/${choice.name}`)}
           onEnter={(typed) => choose(typed, typed)}
         />
-        <span className="quiet">{choice.meaning}</span>
+        <span className="quiet text-[13px]">{choice.meaning}</span>
       </li>
     );
   return (
-    <li>
+    <li className="grid content-start gap-0.75">
       <fieldset>
-        <legend>{choice.title}</legend>
+        <legend className="text-md font-semibold">{choice.title}</legend>
         {choice.options.map(({ value, label }) => (
           <label key={value} className="tick-box">
             <input
@@ -51,7 +51,7 @@ export function ChoiceRow({ choice, changing }: Props) {
           </label>
         ))}
       </fieldset>
-      <span className="quiet">{choice.meaning}</span>
+      <span className="quiet text-[13px]">{choice.meaning}</span>
     </li>
   );
 }

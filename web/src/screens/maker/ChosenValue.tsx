@@ -8,7 +8,7 @@ type Props = { parameter: Parameter; changing: Changing };
 /** A number that is hers to choose, and needs no measuring. */
 export function ChosenValue({ parameter, changing }: Props) {
   return (
-    <li>
+    <li className="grid content-start gap-0.75">
       <EntryField
         id={`choice-${parameter.name}`}
         label={`${parameter.title} by (in)`}
@@ -18,7 +18,7 @@ export function ChosenValue({ parameter, changing }: Props) {
           changing.measure(parameter, { value: asNumber(typed) }, `${parameter.title}: ${typed} in`)
         }
       />
-      <span className="quiet">{parameter.meaning}</span>
+      <span className="quiet text-[13px]">{parameter.meaning}</span>
     </li>
   );
 }

@@ -40,17 +40,17 @@ function Profile({ maker }: { maker: Maker }) {
   const { saving } = changing;
   useKeys({ "$mod+z": saving.undo, "$mod+y": saving.redo, u: saving.undo, b: back });
   return (
-    <div className="hands">
+    <div>
       <Frame>
-        <span className="project-name">{maker.name}</span>
+        <span className="flex-none whitespace-nowrap text-quiet hover:underline">{maker.name}</span>
       </Frame>
-      <main>
+      <main className="page">
         <h1>Your hands</h1>
-        <p className="hands-lead">
+        <p className="mt-1 max-w-170 text-quiet">
           Every figure of accuracy and time rests on what is known of your hands. It is assumed until you
           measure it: say how you work, sew one seam test, cut one ruler test.
         </p>
-        <div className="pick-line" role="status">
+        <div className="flex min-h-7.5 flex-wrap items-center gap-x-5 gap-y-0.5 text-md" role="status">
           <SavingLine saving={saving} />
         </div>
         <Choices maker={maker} changing={changing} />
@@ -83,7 +83,7 @@ function Choices({ maker, changing }: PartProps) {
   return (
     <section aria-labelledby="choices">
       <h2 id="choices">How you work</h2>
-      <ul className="choices">
+      <ul className="grid grid-cols-[repeat(auto-fill,minmax(300px,1fr))] gap-x-6.5 gap-y-4 [&_.entry_input]:h-8.5 [&_.entry_input]:text-xl [&_.entry>label]:text-md [&_.entry>label]:font-semibold [&_.entry>label]:text-ink">
         {/* How scant she sews belongs to the school, which comes first. */}
         {rows.slice(0, 1)}
         {maker.parameters.filter(chosen).map((parameter) => (
@@ -108,15 +108,15 @@ function AllValues({ maker, changing }: PartProps) {
     ),
   };
   return (
-    <details className="all-values" open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <summary>All values</summary>
+    <details className="mt-6.5" open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <summary className="min-h-10 cursor-pointer text-xl font-strong">All values</summary>
       <p className="quiet">
         Type what you found, and from how many. Errors are one standard deviation: two cuts in three come
         nearer than that.
       </p>
       <input
         type="search"
-        className="unit-search"
+        className="boxed mt-2 h-10 w-full max-w-80 px-3"
         aria-label="Find a value"
         placeholder="Find a value"
         value={words}
@@ -147,7 +147,11 @@ function Values({ title, id, maker, changing }: PartProps & { title: string; id:
           <tbody key={part}>
             {id === "error" && (
               <tr>
-                <th scope="rowgroup" colSpan={4} className="values-part">
+                <th
+                  scope="rowgroup"
+                  colSpan={4}
+                  className="px-3 pt-2.25 pb-1 text-left text-sm text-brass-deep"
+                >
                   {part}
                 </th>
               </tr>

@@ -11,7 +11,7 @@ export function Tests({ changing }: { changing: Changing }) {
   return (
     <section aria-labelledby="tests">
       <h2 id="tests">Measure your own</h2>
-      <div className="tests">
+      <div className="grid grid-cols-[repeat(auto-fit,minmax(min(360px,100%),1fr))] gap-x-10 gap-y-5">
         <SeamTest changing={changing} />
         <RulerTest changing={changing} />
       </div>
@@ -38,6 +38,7 @@ function SeamTest({ changing }: { changing: Changing }) {
       ask={(error) => (
         <EntryField
           id="test-middle"
+          className="w-65 text-[18px]"
           label="The middle strip measures"
           value={middle}
           error={error}
@@ -89,6 +90,7 @@ function RulerTest({ changing }: { changing: Changing }) {
           />
           <EntryField
             id="test-found"
+            className="w-65 text-[18px]"
             label="The strips measure"
             value={found}
             error={error}
@@ -118,7 +120,7 @@ function Test({ title, measured, changing, said, ask, children }: TestProps) {
   const error = learning.error instanceof ApiError ? learning.error : null;
   return (
     <form
-      className="test"
+      className="grid content-start justify-items-start gap-2 border-t-3 border-oak pt-2"
       aria-label={title}
       onSubmit={(event) => {
         event.preventDefault();
@@ -127,7 +129,7 @@ function Test({ title, measured, changing, said, ask, children }: TestProps) {
     >
       <h3>{title}</h3>
       <p>{children}</p>
-      <div className="beginning-row">{ask(error?.faults[0]?.message ?? error?.message)}</div>
+      <div className="beginning-row items-start">{ask(error?.faults[0]?.message ?? error?.message)}</div>
       <button type="submit" className="button" disabled={learning.isPending}>
         What does it say?
       </button>
@@ -146,8 +148,8 @@ function Test({ title, measured, changing, said, ask, children }: TestProps) {
 
 function Says({ learnt, onKeep }: { learnt: Learnt; onKeep: () => void }) {
   return (
-    <div role="status">
-      <ul>
+    <div role="status" className="grid justify-items-start gap-2">
+      <ul className="list-disc pl-4.5">
         {learnt.moved.map(({ value, say }) => (
           <li key={value}>{say}</li>
         ))}

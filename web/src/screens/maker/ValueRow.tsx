@@ -31,9 +31,11 @@ export function ValueRow({ parameter, changing }: Props) {
   };
 
   return (
-    <tr className={parameter.basis === "measured" ? "value value-measured" : "value"}>
-      <th scope="row">
-        <label htmlFor={id}>{parameter.title}</label>
+    <tr className="value">
+      <th scope="row" className={parameter.basis === "measured" ? "shadow-picked" : ""}>
+        <label htmlFor={id} className="font-semibold">
+          {parameter.title}
+        </label>
         <span className="quiet">{parameter.meaning}</span>
         {error && (
           <span id={`${id}-error`} role="alert" className="field-error">
@@ -44,6 +46,7 @@ export function ValueRow({ parameter, changing }: Props) {
       <td>
         <input
           id={id}
+          className="boxed h-8.5 w-23 px-2.5 figure text-[18px] tabular-nums aria-[invalid=true]:border-madder"
           inputMode="decimal"
           autoComplete="off"
           value={shown.value}
@@ -61,7 +64,7 @@ export function ValueRow({ parameter, changing }: Props) {
           aria-label={`${parameter.title}: measured from how many`}
           inputMode="numeric"
           autoComplete="off"
-          className="narrow"
+          className="boxed h-8.5 w-17.5 px-2.5 figure text-[18px] tabular-nums"
           value={shown.count}
           placeholder="–"
           onFocus={(event) => event.target.select()}
@@ -91,7 +94,7 @@ function Basis({ parameter, changing }: Props) {
       )}
       <button
         type="button"
-        className="link-button"
+        className="link-button block text-[13px] font-medium"
         onClick={() => changing.measure(parameter, null, `${parameter.title} is assumed again`)}
       >
         back to {parameter.assumed}

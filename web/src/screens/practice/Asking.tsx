@@ -49,7 +49,7 @@ export function Asking({ drill, seed, onDone, onLeave, onAgain }: Props) {
   if (asked.error) return <Notice tone="alarm">{asked.error.message}</Notice>;
   if (questions.length === 0) return <Notice>Laying out the questions…</Notice>;
   return (
-    <section className="asking" aria-label={drill.title}>
+    <section className="mt-2 grid justify-items-start gap-3.5" aria-label={drill.title}>
       <h2>{drill.title}</h2>
       {question ? (
         <>
@@ -64,7 +64,7 @@ export function Asking({ drill, seed, onDone, onLeave, onAgain }: Props) {
           )}
         </>
       ) : (
-        <p className="asking-score" role="status">
+        <p className="figure text-[34px]" role="status">
           {right(answers)} of {questions.length} right.
         </p>
       )}
@@ -87,25 +87,25 @@ type AskProps = { question: Question; chosen: number | null; onChoose: (place: n
 function Ask({ question, chosen, onChoose }: AskProps) {
   const state = (place: number) => {
     if (chosen === null) return "";
-    if (place === question.right) return "choice-right";
-    return place === chosen ? "choice-wrong" : "";
+    if (place === question.right) return "border-chalk shadow-[inset_0_-4px_0_var(--chalk)]";
+    return place === chosen ? "border-madder line-through" : "";
   };
   return (
     <>
-      <p className="asking-ask">
+      <p className="text-[21px] font-semibold">
         <Words>{question.ask}</Words>
       </p>
       <Picture question={question} />
-      <ul className="asking-choices">
+      <ul className="flex flex-wrap gap-2.5">
         {question.choices.map((choice, place) => (
           <li key={choice}>
             <button
               type="button"
-              className={`button ${state(place)}`}
+              className={`button min-h-12 gap-2 text-[18px] opacity-100 ${state(place)}`}
               disabled={chosen !== null}
               onClick={() => onChoose(place)}
             >
-              <kbd>{place + 1}</kbd>
+              <kbd className="m-0">{place + 1}</kbd>
               <span>
                 <Words>{choice}</Words>
               </span>
@@ -114,8 +114,11 @@ function Ask({ question, chosen, onChoose }: AskProps) {
         ))}
       </ul>
       {chosen !== null && (
-        <p role="status" className={chosen === question.right ? "asking-right" : "asking-wrong"}>
-          <strong>{chosen === question.right ? "Right." : "No."}</strong> <Words>{question.because}</Words>
+        <p role="status">
+          <strong className={chosen === question.right ? "" : "text-madder"}>
+            {chosen === question.right ? "Right." : "No."}
+          </strong>{" "}
+          <Words>{question.because}</Words>
         </p>
       )}
     </>

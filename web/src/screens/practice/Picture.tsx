@@ -1,3 +1,4 @@
+import { LINES } from "../../drawing/lines";
 import type { Question } from "../../api/client";
 
 /** What a question is about, where there is something to see. */
@@ -24,9 +25,9 @@ function RulerPiece({ from, to, lit, main_at: mainAt }: RulerProps) {
       height={HIGH}
       role="img"
       aria-label="A ruler, one line lit"
-      className="ruler-piece"
+      className="block max-w-full overflow-visible"
     >
-      <rect width="100%" height={HIGH} className="tool-body" />
+      <rect width="100%" height={HIGH} className="fill-glass stroke-ink stroke-[1.3]" />
       {lines.map((line) => (
         <line
           key={line}
@@ -34,16 +35,27 @@ function RulerPiece({ from, to, lit, main_at: mainAt }: RulerProps) {
           x2={x(line)}
           y1="0"
           y2={depth(line)}
-          className={`tool-line ${heavy(line) ? "tool-line-main" : "tool-line-fine"}`}
+          className={LINES[heavy(line) ? "main" : "fine"]}
         />
       ))}
       {lines.filter(Number.isInteger).map((line) => (
-        <text key={line} x={x(line)} y={HIGH - 8} className="scene-number">
+        <text
+          key={line}
+          x={x(line)}
+          y={HIGH - 8}
+          className="fill-ink stroke-panel stroke-[3px] figure text-[11px] text-[17px] [dominant-baseline:middle] [paint-order:stroke] [text-anchor:middle]"
+        >
           {line}
         </text>
       ))}
-      <line x1={x(lit)} x2={x(lit)} y1="0" y2={depth(lit)} className="scene-lit" />
-      <path d={`M${x(lit)} ${depth(lit) + 3} l-7 11 h14 z`} className="lit-arrow" />
+      <line
+        x1={x(lit)}
+        x2={x(lit)}
+        y1="0"
+        y2={depth(lit)}
+        className="fill-none stroke-madder stroke-[3.5] [stroke-linecap:round]"
+      />
+      <path d={`M${x(lit)} ${depth(lit) + 3} l-7 11 h14 z`} className="fill-madder" />
     </svg>
   );
 }
@@ -64,7 +76,7 @@ function Hand({ patches }: { patches: NonNullable<Question["patches"]> }) {
         <polygon
           key={role}
           points={outline.map(([x = 0, y = 0]) => `${x * SIDE + 1},${(1 - y) * SIDE + 1}`).join(" ")}
-          className="seam-edge"
+          className="stroke-ink stroke-1 [stroke-linejoin:round]"
           fill={
             role === "left" ? "url(#practice-dots)" : role === "half" ? "var(--oak)" : "var(--ground-deep)"
           }

@@ -22,11 +22,11 @@ export function PracticeScreen() {
     await queries.invalidateQueries({ queryKey: ["drills"] });
   };
   return (
-    <div className="hands">
+    <div>
       <Frame />
-      <main>
+      <main className="page">
         <h1>Practice</h1>
-        <p className="hands-lead">
+        <p className="mt-1 max-w-170 text-quiet">
           Ten questions at a time on what costs fabric when it is mixed up, asked from your own drawer.
         </p>
         {open ? (
@@ -39,10 +39,10 @@ export function PracticeScreen() {
             onAgain={() => setOpen({ ...open, seed: seedNow() })}
           />
         ) : (
-          <ul className="tools shelf">
+          <ul className="mt-4 grid rounded-sm border border-rule bg-panel">
             {(drills.data ?? []).map((drill) => (
               <li key={drill.drill} className="tool">
-                <div className="tool-words">
+                <div className="flex-[1_1_300px]">
                   <strong>{drill.title}</strong>
                   <p className="quiet">{went(drill)}</p>
                 </div>
@@ -87,13 +87,13 @@ function Course({ drill }: { drill: Drill }) {
     >
       {drill.results.map(({ right, asked, at }, i) => (
         <g key={`${at}/${i}`}>
-          <rect x={i * 9} width="7" height="26" className="course-all" />
+          <rect x={i * 9} width="7" height="26" className="fill-ground-deep" />
           <rect
             x={i * 9}
             y={26 - (26 * right) / asked}
             width="7"
             height={(26 * right) / asked}
-            className="course-right"
+            className="fill-brass"
           />
         </g>
       ))}

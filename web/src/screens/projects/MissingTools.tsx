@@ -19,7 +19,7 @@ export function MissingTools({ row }: { row: ProjectRow }) {
       }
     >
       {(close) => (
-        <div className="missing">
+        <div className="grid gap-1.5">
           <Looked id={row.id} />
           <div className="dialog-buttons">
             <button type="button" className="button" onClick={close}>
@@ -39,15 +39,15 @@ function Looked({ id }: { id: number }) {
   const { unreached, gains, idle } = missing.data;
   return (
     <>
-      <h3>No line for</h3>
+      <h3 className="mt-2 text-[15px]">No line for</h3>
       <p>
         {unreached.length > 0
           ? `${unreached.join(", ")}: only a straight ruler cuts these sizes.`
           : "Every unit has a line on some tool of yours."}
       </p>
-      <h3>One tool more</h3>
+      <h3 className="mt-2 text-[15px]">One tool more</h3>
       {gains.length > 0 ? <Gains gains={gains} /> : <p>None that is usual would save much.</p>}
-      <h3>Not used here</h3>
+      <h3 className="mt-2 text-[15px]">Not used here</h3>
       <p>
         {idle.length > 0 ? idle.map(({ name }) => name).join(", ") : "Every tool has a line for some unit."}
       </p>
@@ -66,11 +66,11 @@ function Gains({ gains }: { gains: Missing["gains"] }) {
     await queries.invalidateQueries({ queryKey: ["project"] });
   };
   return (
-    <ul className="gains">
+    <ul className="grid gap-2">
       {gains.map((gain) => {
         const tool = gain.tool as unknown as { id: string; name: string; kind: string };
         return (
-          <li key={tool.id}>
+          <li key={tool.id} className="flex flex-wrap items-center justify-between gap-x-4 gap-y-2">
             <span>
               <strong>{tool.name}.</strong> <Words>{gain.say}</Words>
             </span>

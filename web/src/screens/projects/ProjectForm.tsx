@@ -34,6 +34,7 @@ export function ProjectForm({ given, does, onSave }: Props) {
     >
       <EntryField
         id="project-name"
+        className="w-full"
         label="Name"
         value={typed.name}
         error={error?.at("/name")}
@@ -54,7 +55,7 @@ export function ProjectForm({ given, does, onSave }: Props) {
         onEnter={(text) => set({ seam_allowance: told(text, typed.measure) })}
       />
       <ToolsOf chosen={typed.tool_keys} onChange={(tool_keys) => set({ tool_keys })} />
-      <label className="entry entry-notes">
+      <label className="entry col-span-full">
         <span>Notes</span>
         <textarea rows={3} value={typed.notes} onChange={(event) => set({ notes: event.target.value })} />
         {error?.at("/notes") && <span className="field-error">{error.at("/notes")}</span>}
@@ -70,7 +71,7 @@ function ToolsOf({ chosen, onChange }: { chosen: string[]; onChange: (keys: stri
   const [part, setPart] = useState(chosen.length > 0);
   const used = tools.filter(({ retired }) => !retired);
   return (
-    <fieldset className="entry-group entry-notes">
+    <fieldset className="entry-group col-span-full">
       <legend>Tools</legend>
       <label className="entry entry-flag">
         <input
@@ -84,7 +85,7 @@ function ToolsOf({ chosen, onChange }: { chosen: string[]; onChange: (keys: stri
         <span>Only some of the drawer, as for sewing away from home</span>
       </label>
       {part && (
-        <div className="tools-of">
+        <div className="grid grid-cols-[repeat(auto-fill,minmax(220px,1fr))]">
           {used.map(({ tool }) => (
             <label key={tool.id} className="entry entry-flag">
               <input

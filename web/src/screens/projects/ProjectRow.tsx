@@ -20,19 +20,21 @@ export function ProjectRow({ row, kept }: Props) {
     await kept.refresh();
   };
   return (
-    <li className="tool project-row">
+    <li className="tool">
       <Fabrics id={row.id} />
-      <div className="tool-words">
-        <Link to={`/projects/${row.id}`} className="project-link">
+      <div className="flex-[1_1_300px]">
+        <Link to={`/projects/${row.id}`} className="font-strong hover:underline">
           {row.name}
         </Link>
         <p className="quiet">
           {row.units_in_all === 0 ? "no units yet" : `${row.units_picked} of ${row.units_in_all} picked`} ·
-          seam allowance <FinishedSize length={row.seam_allowance} className="plain" /> · next: {row.next}
+          seam allowance{" "}
+          <FinishedSize length={row.seam_allowance} className="min-w-0 border-0 bg-transparent p-0" /> · next:{" "}
+          {row.next}
         </p>
-        {row.notes && <p className="quiet project-notes">{row.notes}</p>}
+        {row.notes && <p className="quiet whitespace-pre-line">{row.notes}</p>}
       </div>
-      <span className="project-buttons">
+      <span className="flex flex-wrap gap-2">
         <Link to={`/projects/${row.id}/quilt`} className="button" aria-label={`Quilt: ${row.name}`}>
           Quilt
         </Link>
@@ -89,7 +91,7 @@ function Fabrics({ id }: { id: number }) {
   const used = new Set(project.data?.units.flatMap((unit) => Object.values(unit.fabrics)));
   const fabrics = project.data?.fabrics.filter((fabric) => used.has(fabric.id)) ?? [];
   return (
-    <span className="project-fabrics">
+    <span>
       <Weaves fabrics={fabrics} />
       <svg width="46" height="46" aria-hidden="true" className="swatch">
         {fabrics.map((fabric, i) => (

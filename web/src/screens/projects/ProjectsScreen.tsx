@@ -78,7 +78,7 @@ function Projects({ title, rows, kept }: Props) {
   return (
     <section aria-label={title}>
       <h2>{title}</h2>
-      <ul className="tools">
+      <ul className="grid rounded-sm border border-rule bg-panel">
         {rows.map((row) => (
           <ProjectRow key={row.id} row={row} kept={kept} />
         ))}

@@ -28,7 +28,7 @@ export function ReadIn({ looked, pending, onRead, onLeave }: Props) {
         <Dialog.Overlay className="overlay" />
         <Dialog.Content className="dialog dialog-wide" aria-describedby={undefined}>
           <Dialog.Title>Read this file in?</Dialog.Title>
-          <table className="values read-in">
+          <table className="values">
             <thead>
               <tr>
                 <th scope="col" />
@@ -43,7 +43,7 @@ export function ReadIn({ looked, pending, onRead, onLeave }: Props) {
                   <th scope="row">{KINDS[row.kind]}</th>
                   <td>{row.new.length}</td>
                   <td>{row.same.length}</td>
-                  <td className="read-in-names">{row.other.join(", ") || "none"}</td>
+                  <td className="whitespace-normal">{row.other.join(", ") || "none"}</td>
                 </tr>
               ))}
             </tbody>

@@ -26,14 +26,14 @@ export function ShowProject({ row, onChanged }: Props) {
       }
     >
       {() => (
-        <div className="show-project">
+        <div className="grid gap-2.5">
           <p>Whoever has the link sees the quilt, its units and what you picked; nobody can change it.</p>
           {row.shown && !showing.data && (
             <p className="quiet">There is a link. A new one takes its place: the old one no longer holds.</p>
           )}
           {showing.data && (
             <input
-              className="entry-boxed account-link"
+              className="boxed flex-[1_1_360px] px-2.5 text-[15px]"
               readOnly
               aria-label="The link"
               value={`${location.origin}${showing.data.path}`}

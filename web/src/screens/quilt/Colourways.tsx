@@ -13,11 +13,11 @@ export function Colourways({ drawing, fabrics, ways, onChange }: Props) {
   const change = (place: number, from: string, to: string) =>
     onChange(ways.map((way, i) => (i === place ? { ...way, [from]: to } : way)));
   return (
-    <section className="colourways" aria-labelledby="colourways">
+    <section className="mt-6.5" aria-labelledby="colourways">
       <h2 id="colourways">In other fabrics</h2>
-      <div className="colourway-list">
+      <div className="flex flex-wrap items-start gap-x-7 gap-y-5">
         {ways.map((way, i) => (
-          <div key={i} className="colourway">
+          <div key={i} className="grid justify-items-start gap-2">
             <QuiltPicture
               drawing={drawing}
               fabrics={fabrics}

@@ -17,14 +17,14 @@ export function Figures({ answer, units, fabrics, standing, children }: Props) {
   const [width = "", height = ""] = answer.finished;
   const { backing, binding, batting } = answer;
   return (
-    <section className="quilt-figures" aria-label="What it comes to">
-      <p className="quilt-size">
-        Finished <FinishedSize length={width} className="large" /> ×{" "}
-        <FinishedSize length={height} className="large" />
+    <section className="grid content-start gap-1.5 text-md" aria-label="What it comes to">
+      <p className="text-[17px]">
+        Finished <FinishedSize length={width} className="border-2 text-[25px]" /> ×{" "}
+        <FinishedSize length={height} className="border-2 text-[25px]" />
         <span className="quiet"> of {answer.blocks} blocks</span>
       </p>
-      <h2>Units</h2>
-      <ul className="way-units">
+      <h2 className="mt-2.5 mb-0.5 text-lg">Units</h2>
+      <ul className="grid gap-1 text-[14px]">
         {units.map((unit, i) => (
           <li key={i}>
             <b>
@@ -39,8 +39,8 @@ export function Figures({ answer, units, fabrics, standing, children }: Props) {
         ))}
       </ul>
       {children}
-      <h2>What else is cut</h2>
-      <ul className="way-units">
+      <h2 className="mt-2.5 mb-0.5 text-lg">What else is cut</h2>
+      <ul className="grid gap-1 text-[14px]">
         {answer.pieces.map((piece, i) => (
           <li key={i}>
             <b>{piece.count}</b> {piece.called} <CutSize length={piece.size[0] ?? ""} /> ×{" "}
@@ -57,7 +57,7 @@ export function Figures({ answer, units, fabrics, standing, children }: Props) {
         ))}
       </ul>
       <p className="quiet">Cut borders to the length you measure across the top, in three places.</p>
-      <h2>Backing, batting, binding</h2>
+      <h2 className="mt-2.5 mb-0.5 text-lg">Backing, batting, binding</h2>
       <p>
         Backing: {backing.panels} {backing.panels === 1 ? "panel" : "panels"}, run {backing.run} the quilt,{" "}
         <Fraction length={backing.length} /> inches of fabric in all. Batting:{" "}
@@ -68,8 +68,8 @@ export function Figures({ answer, units, fabrics, standing, children }: Props) {
       </p>
       {answer.buy.length > 0 && (
         <>
-          <h2>To buy</h2>
-          <ul className="way-units">
+          <h2 className="mt-2.5 mb-0.5 text-lg">To buy</h2>
+          <ul className="grid gap-1 text-[14px]">
             {answer.buy.map(({ fabric, yards }) => (
               <li key={fabric}>
                 <Swatches names={[fabric]} fabrics={fabrics} />{" "}
@@ -107,7 +107,7 @@ function Sides({ finished }: { finished: string | string[] | undefined }) {
 
 function Swatches({ names, fabrics }: { names: (string | null)[]; fabrics: Fabric[] }) {
   return (
-    <span className="way-swatches">
+    <span className="ml-1.5 inline-flex gap-0.5 align-middle">
       {names.map((name, i) => (
         <svg key={i} width="14" height="14" aria-hidden="true" className="swatch">
           <rect width="14" height="14" fill={fillOf(fabrics.find((one) => String(one.id) === name))} />

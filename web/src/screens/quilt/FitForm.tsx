@@ -30,10 +30,10 @@ export function FitForm({ quilt, block, onFit }: Props) {
   });
   const error = fitting.error instanceof ApiError ? fitting.error : null;
   return (
-    <details className="fit">
-      <summary>For a bed, a wall, a lap</summary>
+    <details className="col-span-full">
+      <summary className="min-h-8 cursor-pointer">For a bed, a wall, a lap</summary>
       <form
-        className="setting-row"
+        className="setting-row my-1.5 grid"
         onSubmit={(event) => {
           event.preventDefault();
           fitting.mutate();
@@ -50,7 +50,7 @@ export function FitForm({ quilt, block, onFit }: Props) {
             onEnter={(text) => setTyped((before) => ({ ...before, [side]: text }))}
           />
         ))}
-        <button type="submit" className="button" disabled={fitting.isPending}>
+        <button type="submit" className="button gap-1.5 justify-self-start" disabled={fitting.isPending}>
           Set it so large
         </button>
       </form>

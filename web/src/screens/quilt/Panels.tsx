@@ -6,11 +6,11 @@ type Made = NonNullable<QuiltAnswer["panels"]>[number];
 /** The quilt on foundation sheets, one size of cell after the other: panels, how large they are squared up, how they are joined. */
 export function Panels({ panels }: { panels: Made[] }) {
   return (
-    <section className="panels" aria-labelledby="panels">
+    <section className="mt-4.5" aria-labelledby="panels">
       <h2 id="panels">On foundation sheets</h2>
-      <ul className="panel-list">
+      <ul className="flex flex-wrap gap-x-10 gap-y-3">
         {panels.map((one, i) => (
-          <li key={i}>
+          <li key={i} className="flex-[0_1_340px]">
             <p>
               Cells that finish at <FinishedSize length={one.cell} />
             </p>
@@ -34,7 +34,7 @@ function Panel({ one }: { one: Made }) {
         {panels.map(({ cells, count, square_up: [wide = "", high = ""] }) => (
           <li key={cells.join("/")}>
             <b>{count}</b> {count === 1 ? "panel" : "panels"} of {cells.join(" × ")} cells: square up to{" "}
-            <span className="together">
+            <span className="whitespace-nowrap">
               <CutSize length={wide} /> × <CutSize length={high} />
             </span>
           </li>

@@ -37,11 +37,11 @@ export function PlaceChoice({ typed, onChoose }: Props) {
           ))}
         </select>
       </label>
-      <details className="place-list">
-        <summary>Change this list</summary>
+      <details className="col-span-full basis-full open:[&>:not(summary)]:mt-1.5 open:[&>:not(summary)]:mr-2">
+        <summary className="min-h-8 cursor-pointer">Change this list</summary>
         <label className="entry">
           <span>Name</span>
-          <input className="entry-boxed" value={name} onChange={(event) => setName(event.target.value)} />
+          <input className="boxed" value={name} onChange={(event) => setName(event.target.value)} />
         </label>
         <button
           type="button"

@@ -37,7 +37,7 @@ export function QuiltPicture({ drawing, fabrics, size, label, instead = {} }: Pr
       aria-label={label}
       viewBox={`${-round} ${-round} ${wide} ${high}`}
       style={{ width: wide }}
-      className="block-picture quilt-picture"
+      className="block max-w-full bg-panel"
     >
       <defs>
         <clipPath id={`${own}within`}>
@@ -50,7 +50,7 @@ export function QuiltPicture({ drawing, fabrics, size, label, instead = {} }: Pr
                 key={j}
                 points={points(patch, scale)}
                 fill={fill(patch.fabric)}
-                className="quilt-seam"
+                className="stroke-ink stroke-[0.4] [fill-opacity:1]"
               />
             ))}
           </g>
@@ -60,7 +60,12 @@ export function QuiltPicture({ drawing, fabrics, size, label, instead = {} }: Pr
       <g clipPath={`url(#${own}within)`}>
         <rect width={width} height={height} fill={fill(drawing.ground)} />
         {drawing.filling.map((one, i) => (
-          <polygon key={i} points={points(one, scale)} fill={fill(one.fabric)} className="quilt-seam" />
+          <polygon
+            key={i}
+            points={points(one, scale)}
+            fill={fill(one.fabric)}
+            className="stroke-ink stroke-[0.4] [fill-opacity:1]"
+          />
         ))}
         {drawing.places.map(({ block, middle: [x = 0, y = 0], turned }, i) => (
           <use
@@ -97,11 +102,15 @@ function Borders({ drawing, fill, scale }: { drawing: Drawing; fill: Fill; scale
           width={width + 2 * reach}
           height={height + 2 * reach}
           fill={fill(border.fabric)}
-          className="quilt-seam"
+          className="stroke-ink stroke-[0.4] [fill-opacity:1]"
         />
         {border.mitred &&
           corners.map(([x = 0, y = 0, across = 0, down = 0], j) => (
-            <path key={j} d={`M${x} ${y}l${across} ${down}`} className="quilt-seam" />
+            <path
+              key={j}
+              d={`M${x} ${y}l${across} ${down}`}
+              className="stroke-ink stroke-[0.4] [fill-opacity:1]"
+            />
           ))}
       </g>
     );

@@ -28,9 +28,9 @@ export function QuiltScreen() {
   useLight();
   useKeys({ b: useBack() });
   return (
-    <div className="hands blocks">
+    <div>
       <Frame />
-      <main>
+      <main className="page max-w-310">
         {project.data && blocks.data ? (
           <Opened project={project.data} blocks={blocks.data} />
         ) : (
@@ -102,7 +102,7 @@ function AtWork({ project, blocks, first }: { project: Project; blocks: Block[];
 
   return (
     <>
-      <div className="quilt-at-work">
+      <div className="mt-2.5 grid grid-cols-[322px_auto_minmax(270px,1fr)] items-start gap-x-7.5 gap-y-4.5 max-wide:grid-cols-[322px_1fr] max-wide:grid-rows-[auto_1fr] max-stacked:grid-cols-[minmax(0,1fr)]">
         <SettingForm
           quilt={quilt}
           blocks={blocks}
@@ -110,7 +110,7 @@ function AtWork({ project, blocks, first }: { project: Project; blocks: Block[];
           error={error}
           onChange={setQuilt}
         />
-        <div className={`quilt-seen${answer.isFetching ? " waiting" : ""}`}>
+        <div className={`max-stacked:-order-1 ${answer.isFetching ? "opacity-60" : ""}`}>
           {error && <Notice tone="alarm">{error.faults.length === 0 ? error.message : NOT_SET}</Notice>}
           {!error && <Unsaved saving={saving} />}
           {answer.data?.drawing ? (
@@ -134,7 +134,7 @@ function AtWork({ project, blocks, first }: { project: Project; blocks: Block[];
             <UnitsGone project={project} name={QUILT} units={counted} />
             <button
               type="button"
-              className="button button-brass"
+              className="button button-brass mt-1.5 justify-self-start"
               disabled={adding.isPending || error !== null}
               onClick={() => adding.mutate(counted)}
             >

@@ -40,7 +40,7 @@ export function SettingForm({ quilt, blocks, fabrics, error, onChange }: Props) 
     });
   };
   return (
-    <section className="setting" aria-label="How it is set">
+    <section className="grid gap-3.5 max-wide:row-[1_/_3] max-stacked:row-auto" aria-label="How it is set">
       <Blocks
         quilt={quilt}
         blocks={blocks}
@@ -172,7 +172,7 @@ function Blocks({ quilt, blocks, error, onChange, onShare }: BlocksProps) {
     <fieldset className="entry-group setting-row">
       <legend>Blocks</legend>
       {quilt.blocks.map((entry, i) => (
-        <span key={i} className="setting-block">
+        <span key={i} className="col-span-full grid grid-cols-[1fr_1fr] items-end gap-x-3.5 gap-y-2">
           <label className="entry">
             <span>Block</span>
             <select value={entry.id} onChange={(event) => change(i, { id: Number(event.target.value) })}>
@@ -205,7 +205,7 @@ function Blocks({ quilt, blocks, error, onChange, onShare }: BlocksProps) {
       {other && (
         <button
           type="button"
-          className="button"
+          className="button gap-1.5 justify-self-start"
           onClick={() =>
             // One that was alone had no count of its own.
             (several ? onChange : onShare)({
@@ -251,7 +251,7 @@ function Borders({ setting, fabrics, error, set }: BordersProps) {
     <fieldset className="entry-group setting-row">
       <legend>Borders, from the inside out</legend>
       {borders.map((border, i) => (
-        <span key={i} className="setting-block">
+        <span key={i} className="col-span-full grid grid-cols-[1fr_1fr] items-end gap-x-3.5 gap-y-2">
           <EntryField
             id={`border-${i}`}
             label="Finished width"
@@ -287,7 +287,7 @@ function Borders({ setting, fabrics, error, set }: BordersProps) {
       ))}
       <button
         type="button"
-        className="button"
+        className="button gap-1.5 justify-self-start"
         onClick={() => set({ borders: [...borders, { width: "3", fabric: String(fabrics[0]?.id ?? "") }] })}
       >
         <Plus size={15} aria-hidden="true" /> Add a border

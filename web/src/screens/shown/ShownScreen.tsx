@@ -21,10 +21,10 @@ export function ShownScreen() {
     );
   const { name, quilt, units, fabrics } = shown.data;
   return (
-    <main className="shown">
+    <main className="mx-auto max-w-275 px-5 py-6">
       <Weaves fabrics={fabrics} />
       <h1>{name}</h1>
-      <div className="shown-parts">
+      <div className="mt-3 flex flex-wrap gap-x-11 gap-y-5">
         {quilt?.drawing && (
           <section aria-label="The quilt">
             <QuiltPicture
@@ -39,8 +39,10 @@ export function ShownScreen() {
           </section>
         )}
         <section aria-labelledby="shown-units">
-          <h2 id="shown-units">Units</h2>
-          <ul className="way-units">
+          <h2 className="m-0" id="shown-units">
+            Units
+          </h2>
+          <ul className="grid gap-1 text-[14px]">
             {units.map((unit, i) => (
               <Unit key={i} unit={unit} fabrics={fabrics} />
             ))}
@@ -60,7 +62,7 @@ function Unit({ unit: { label, unit, fabrics: held, method }, fabrics }: UnitPro
     <li>
       <b>{typeof count === "number" ? count : `${count.left} left, ${count.right} right`}</b> {label}{" "}
       <Sides lengths={[unit.finished ?? []].flat()} />
-      <span className="way-swatches">
+      <span className="ml-1.5 inline-flex gap-0.5 align-middle">
         {Object.values(held).map((id, i) => (
           <svg key={i} width="14" height="14" aria-hidden="true" className="swatch">
             <rect width="14" height="14" fill={fillOf(fabrics.find((fabric) => fabric.id === id))} />

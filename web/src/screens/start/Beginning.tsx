@@ -65,7 +65,7 @@ export function Beginning({ onBack }: { onBack: () => void }) {
   const set = (changes: Partial<Told>) => setGiven((before) => ({ ...before, ...changes }));
   if (!kind) return <Notice>Opening…</Notice>;
   return (
-    <main className="beginning">
+    <main className="mx-auto max-w-265 px-5 pt-5.5 pb-10">
       <h1>Start your own</h1>
       <form
         onSubmit={(event) => {
@@ -75,8 +75,8 @@ export function Beginning({ onBack }: { onBack: () => void }) {
       >
         <Making kinds={kinds} kind={kind} given={given} error={error} onChange={set} />
         <section>
-          <h2>2. Which of these tools do you own?</h2>
-          <p className="quiet">
+          <h2 className="mt-6.5">2. Which of these tools do you own?</h2>
+          <p className="quiet mb-3">
             Tick what is like yours; what is printed otherwise on yours is changed later. None is fine, too.
           </p>
           <UsualChoice
@@ -92,7 +92,7 @@ export function Beginning({ onBack }: { onBack: () => void }) {
             {error.faults.length > 0 ? "See what is allowed in the fields above." : error.message}
           </p>
         )}
-        <div className="dialog-buttons">
+        <div className="dialog-buttons mt-6.5">
           <button type="button" className="button" onClick={onBack}>
             Back
           </button>
@@ -135,10 +135,11 @@ function Making({ kinds, kind, given, error, onChange }: MakingProps) {
   const handed = typeof kind.starter.count === "object";
   return (
     <section>
-      <h2>1. What are you making?</h2>
+      <h2 className="mt-6.5">1. What are you making?</h2>
       <div className="beginning-row">
         <EntryField
           id="project-name"
+          className="w-55 text-[18px]"
           label="Name of the quilt"
           value={given.name}
           error={error?.at("/projects/0/name")}

@@ -37,11 +37,12 @@ export function FabricQuestion({ fabrics, error, onChange }: Props) {
     onChange(fabrics.map((one, i) => (i === place ? { ...one, ...changes } : one)));
   return (
     <section>
-      <h2>3. Which fabric do you have?</h2>
+      <h2 className="mt-6.5">3. Which fabric do you have?</h2>
       {fabrics.map((one, i) => (
         <div key={i} className="beginning-row">
           <EntryField
             id={`fabric-${i}-name`}
+            className="w-55 text-[18px]"
             label={`Fabric ${i + 1}`}
             value={one.name}
             error={error?.at(`/fabrics/${i}/name`)}

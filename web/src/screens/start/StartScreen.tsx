@@ -23,30 +23,34 @@ export function StartScreen() {
   });
   if (own) return <Beginning onBack={() => setOwn(false)} />;
   return (
-    <main className="middle start">
+    <main className="middle p-5 text-center">
       <img src="/favicon.svg" alt="" width="54" height="54" />
       <h1>Oaken Gauge</h1>
-      <p className="start-lead">
+      <p className="max-w-140 text-[17px]">
         For every triangle unit of a quilt: which of your tools makes it, at which line, from how much fabric,
         how accurately and how fast.
       </p>
-      <div className="start-ways">
-        <section>
-          <h2>Start your own</h2>
+      <div className="mt-5 flex flex-wrap justify-center gap-x-15 gap-y-6.5 text-left">
+        <section className="grid w-75 content-start gap-2.5 border-t-4 border-oak pt-3">
+          <h2 className="m-0">Start your own</h2>
           <p>Three questions: what you are making, which tools you own, which fabric you have.</p>
-          <button type="button" className="button button-brass" onClick={() => setOwn(true)}>
+          <button
+            type="button"
+            className="button button-brass justify-self-start"
+            onClick={() => setOwn(true)}
+          >
             Start my own
           </button>
           {standing.data?.has_own && (
-            <button type="button" className="button" onClick={() => come.mutate("own")}>
+            <button type="button" className="button justify-self-start" onClick={() => come.mutate("own")}>
               Go to my bench
             </button>
           )}
         </section>
-        <section>
-          <h2>Look round</h2>
+        <section className="grid w-75 content-start gap-2.5 border-t-4 border-oak pt-3">
+          <h2 className="m-0">Look round</h2>
           <p>A quilt in the making, with a full drawer and shelf. It can be put aside and brought back.</p>
-          <button type="button" className="button" onClick={() => come.mutate("demo")}>
+          <button type="button" className="button justify-self-start" onClick={() => come.mutate("demo")}>
             Look round with the demo
           </button>
         </section>

@@ -91,13 +91,13 @@ function Group({ group, kinds, tools, drawer }: GroupProps) {
   return (
     <section aria-label={group}>
       <h2>{group}</h2>
-      <ul className="tools">
+      <ul className="grid rounded-sm border border-rule bg-panel">
         {own.map(({ kind, stored }) => (
           <KeptRow
             key={stored.id}
             name={stored.tool.name}
             picture={
-              <span className="drawer-picture">
+              <span className="grid min-h-11.5 flex-[0_0_156px] place-items-center">
                 {stored.picture && (
                   <ToolPicture picture={stored.picture} size={150} label={`${stored.tool.name}, to scale`} />
                 )}
@@ -159,10 +159,10 @@ function Retired({ tools, drawer }: { tools: StoredTool[]; drawer: Drawer }) {
   return (
     <section aria-labelledby="retired">
       <h2 id="retired">Retired</h2>
-      <ul className="tools">
+      <ul className="grid rounded-sm border border-rule bg-panel">
         {tools.map((stored) => (
           <li key={stored.id} className="tool">
-            <span className="tool-words">{stored.tool.name}</span>
+            <span className="flex-[1_1_300px]">{stored.tool.name}</span>
             <button
               type="button"
               className="button"

@@ -30,9 +30,9 @@ export function Beam({ beam, finished, onSlide }: Props) {
 
   return (
     <section className="beam-block" aria-label="Finished sizes and the marks on your tools">
-      <div className="beam-label">
+      <div className="flex items-center justify-between pr-4 font-semibold max-phone:flex-col max-phone:items-start max-phone:gap-0.5">
         <span>{beam.measure}</span>
-        <FinishedSize length={finished} className="large" />
+        <FinishedSize length={finished} className="border-2 text-[25px]" />
       </div>
       <div className="beam" ref={box}>
         <svg width="100%" height="52" aria-hidden="true">
@@ -54,7 +54,7 @@ export function Beam({ beam, finished, onSlide }: Props) {
           />
         </Slider.Root>
       </div>
-      <div className="beam-rows">
+      <div className="relative col-span-full grid">
         {rows.map((row) => (
           <BeamRow
             key={`${row.tool}/${row.side}`}
@@ -65,17 +65,25 @@ export function Beam({ beam, finished, onSlide }: Props) {
           />
         ))}
         {folded > 0 && (
-          <button type="button" className="link-button beam-more" onClick={() => setAll(true)}>
+          <button
+            type="button"
+            className="link-button min-h-8 justify-self-start text-sm"
+            onClick={() => setAll(true)}
+          >
             {folded} more tools without a line here
           </button>
         )}
         {all && beam.rows.length > SHOWN && (
-          <button type="button" className="link-button beam-more" onClick={() => setAll(false)}>
+          <button
+            type="button"
+            className="link-button min-h-8 justify-self-start text-sm"
+            onClick={() => setAll(false)}
+          >
             Fewer tools
           </button>
         )}
         {beam.rows.length === 0 && (
-          <p className="quiet beam-empty">
+          <p className="quiet py-2 pl-[var(--words)]">
             No tool in the drawer has a mark for this unit. Add a ruler first.
           </p>
         )}

@@ -36,7 +36,7 @@ export function BeamRow({ row, oneOfMany, place, fence }: Props) {
         <span>{row.name}</span>
         <span className="quiet truncate">{oneOfMany && side ? `${side}, ${row.reads}` : reads}</span>
       </div>
-      <div className="beam-row-marks">
+      <div className="relative h-6.5">
         <Marks marks={row.marks} place={place} />
         {row.locked !== null && (
           <span className="lock" style={{ "--fence": `${fence}px` } as React.CSSProperties}>
@@ -48,7 +48,9 @@ export function BeamRow({ row, oneOfMany, place, fence }: Props) {
           </span>
         )}
       </div>
-      <div className="beam-row-gap">{row.locked === null && <Gaps gaps={row.gaps} />}</div>
+      <div className="text-right text-[14px] text-quiet">
+        {row.locked === null && <Gaps gaps={row.gaps} />}
+      </div>
     </div>
   );
 }
@@ -74,7 +76,7 @@ const Marks = memo(function Marks({ marks, place }: { marks: Row["marks"]; place
 function Gaps({ gaps }: { gaps: string[] }) {
   if (gaps.length === 0) return <span className="quiet">no mark</span>;
   return (
-    <span className="gaps">
+    <span>
       <span className="sr-only">No mark here; the nearest: </span>
       {gaps.map((gap) => (
         <Gap key={gap} gap={gap} />
@@ -86,7 +88,7 @@ function Gaps({ gaps }: { gaps: string[] }) {
 function Gap({ gap }: { gap: string }) {
   const below = gap.startsWith("-");
   return (
-    <span className="gap">
+    <span className="ml-2.5">
       {below && <span aria-hidden="true">◂ </span>}
       <Fraction length={gap.replace("-", "")} />
       <span className="sr-only">{below ? " below, " : " above"}</span>

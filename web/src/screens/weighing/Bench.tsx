@@ -91,10 +91,10 @@ export function Bench({ project, unit, units }: Props) {
   return (
     <MeasureContext value={project.measure}>
       <MeasuresContext value={answer?.measures ?? INCHES}>
-        <div className="bench">
+        <div className="min-w-0 print:bg-[#fff]">
           <Weaves fabrics={project.fabrics} />
           <Head project={project} unit={unit} light={light} turnLight={turn} showKeys={showAllKeys} />
-          <main>
+          <main className="px-5 pb-5">
             <h1 className="sr-only">{unit.label}: methods</h1>
             <Order
               project={project}
@@ -156,5 +156,5 @@ function focusOn(selector: string) {
 }
 
 function BeamWaiting() {
-  return <div className="beam beam-waiting" aria-hidden="true" />;
+  return <div className="beam mt-1 mr-23 mb-2.5 ml-64" aria-hidden="true" />;
 }

@@ -3,10 +3,10 @@ import { TriangleAlert } from "lucide-react";
 /** The cautions for what a way uses. */
 export function Cares({ cares }: { cares: string[] }) {
   return (
-    <ul className="cares" aria-label="Take care">
+    <ul className="grid gap-0.75 text-[13px]" aria-label="Take care">
       {cares.map((care) => (
-        <li key={care}>
-          <TriangleAlert size={15} aria-hidden="true" />
+        <li key={care} className="flex items-start gap-1.75">
+          <TriangleAlert size={15} aria-hidden="true" className="mt-0.5 flex-none text-madder" />
           {care}
         </li>
       ))}

@@ -18,7 +18,11 @@ export function ChangeUnit({ project, unit, units }: Props) {
   return (
     <Dialog.Root open={open} onOpenChange={setOpen}>
       <Hint text="Change or remove these units" keys="E">
-        <Dialog.Trigger className="icon-button change-unit" aria-label="Change these units" disabled={!kind}>
+        <Dialog.Trigger
+          className="icon-button change-unit mt-5"
+          aria-label="Change these units"
+          disabled={!kind}
+        >
           <Pencil size={16} />
         </Dialog.Trigger>
       </Hint>

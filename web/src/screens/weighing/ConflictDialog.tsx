@@ -9,15 +9,15 @@ export function ConflictDialog({ saving }: { saving: Units["saving"] }) {
   const choice = clash && (clash.change as PickChange).choice;
   const theirs = clash?.theirs as Unit | undefined;
   const versions = choice && theirs && (
-    <dl className="versions">
-      <div>
-        <dt>Saved there</dt>
+    <dl className="grid gap-2">
+      <div className="grid grid-cols-[104px_1fr] items-center max-phone:grid-cols-[1fr]">
+        <dt className="text-quiet">Saved there</dt>
         <dd>
           <Version spec={theirs.unit} method={theirs.pick?.method ?? null} />
         </dd>
       </div>
-      <div>
-        <dt>Yours</dt>
+      <div className="grid grid-cols-[104px_1fr] items-center max-phone:grid-cols-[1fr]">
+        <dt className="text-quiet">Yours</dt>
         <dd>
           <Version spec={choice.spec} method={choice.method} />
         </dd>

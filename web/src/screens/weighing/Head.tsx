@@ -37,12 +37,12 @@ export const Head = memo(function Head({ project, unit, light, turnLight, showKe
   }, [unit.id]);
   return (
     <header className="head">
-      <Link to="/projects" className="mark-name">
+      <Link to="/projects" className="flex flex-none items-center gap-2 font-bold whitespace-nowrap">
         <img src="/favicon.svg" alt="" width="22" height="22" />
         Oaken Gauge
       </Link>
       <Hint text="All projects" keys="J">
-        <Link to="/projects" className="project-name">
+        <Link to="/projects" className="flex-none whitespace-nowrap text-quiet hover:underline">
           {project.name}
         </Link>
       </Hint>
@@ -56,7 +56,7 @@ export const Head = memo(function Head({ project, unit, light, turnLight, showKe
         ))}
       </nav>
       <AddUnit project={project} />
-      <span className="head-tools">
+      <span className="ml-auto flex gap-1 print:hidden">
         <Hint text="The quilt" keys="Q">
           <Link to={`/projects/${project.id}/quilt`} className="icon-button" aria-label="The quilt">
             <Grid3x3 size={17} />

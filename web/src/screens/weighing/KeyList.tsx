@@ -31,11 +31,11 @@ export function KeyList({ open, onOpenChange }: { open: boolean; onOpenChange: (
         <Dialog.Overlay className="overlay" />
         <Dialog.Content className="dialog" aria-describedby={undefined}>
           <Dialog.Title>Keys</Dialog.Title>
-          <dl className="key-list">
+          <dl className="grid gap-1.75">
             {KEYS.map(([key, does]) => (
-              <div key={key}>
+              <div key={key} className="grid grid-cols-[96px_1fr]">
                 <dt>
-                  <kbd>{key}</kbd>
+                  <kbd className="m-0">{key}</kbd>
                 </dt>
                 <dd>{does}</dd>
               </div>

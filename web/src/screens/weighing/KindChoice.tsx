@@ -15,7 +15,7 @@ type Props = {
 export function KindChoice({ kinds, chosen, onChoose, fabricOf }: Props) {
   return (
     <RadioGroup.Root
-      className="kinds"
+      className="col-span-full grid grid-cols-[repeat(auto-fill,minmax(158px,1fr))] gap-1.5"
       aria-label="Kind of unit"
       value={chosen.kind}
       onValueChange={(name) => {
@@ -24,7 +24,12 @@ export function KindChoice({ kinds, chosen, onChoose, fabricOf }: Props) {
       }}
     >
       {kinds.map((kind) => (
-        <RadioGroup.Item key={kind.kind} value={kind.kind} className="kind" aria-label={kind.title}>
+        <RadioGroup.Item
+          key={kind.kind}
+          value={kind.kind}
+          className="flex min-h-14.5 items-center gap-2.5 rounded-sm border-[1.5px] border-rule px-2 py-1.5 text-left text-sm leading-[1.2] data-[state=checked]:border-brass-deep data-[state=checked]:font-semibold data-[state=checked]:shadow-picked"
+          aria-label={kind.title}
+        >
           <UnitPicture
             drawing={kind.drawing}
             fillOf={(role) => fillOf(fabricOf(kind, role))}

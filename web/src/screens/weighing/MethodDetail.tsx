@@ -30,7 +30,7 @@ export function MethodDetail({ method, fabricOf, longest, unitId, finished }: Pr
     <tr className="detail">
       <td colSpan={8}>
         {method.feasible && <MethodReasons method={method} />}
-        <div className="detail-columns">
+        <div className="grid grid-cols-[minmax(0,1.55fr)_minmax(0,1fr)] gap-6.5 max-tablet:grid-cols-[1fr]">
           <div>
             <Settings method={method} />
             {method.family === "template" && <PrintTemplates unitId={unitId} finished={finished} />}
@@ -52,10 +52,10 @@ function nameOf(fabricOf: FabricOf, role: string): string {
 function Settings({ method }: { method: Method }) {
   if (method.settings.length === 0) return null;
   return (
-    <ul className="settings">
+    <ul className="mb-3 grid gap-1.5">
       {method.settings.map((setting) => (
-        <li key={`${setting.tool}/${setting.side}/${setting.mark}`}>
-          <PrintedNumber printed={setting.mark} reads={setting.reads} />
+        <li key={`${setting.tool}/${setting.side}/${setting.mark}`} className="flex items-center gap-2.5">
+          <PrintedNumber printed={setting.mark} reads={setting.reads} className="flex-none text-[21px]" />
           <span>
             <Words>{setting.say}</Words>
           </span>
@@ -69,22 +69,22 @@ type PictureProps = { method: Method; fabricOf: FabricOf; scale: number };
 
 function Pictures({ method, fabricOf, scale }: PictureProps) {
   return (
-    <div className="pictures">
+    <div className="grid gap-2 max-narrow:max-w-full max-narrow:overflow-x-auto">
       {Object.entries(method.drawings ?? {}).map(([role, drawings]) => (
         <figure key={role}>
-          <figcaption>
+          <figcaption className="mb-0.75 text-sm">
             {nameOf(fabricOf, role)} <span className="quiet">({role})</span>
             <CutList method={method} role={role} />
           </figcaption>
           {drawings.map((drawing, i) => (
-            <span key={i} className="strip">
+            <span key={i} className="mb-0.75 flex items-center gap-1">
               <StripPicture
                 drawing={drawing}
                 fabric={fabricOf(role)}
                 scale={scale}
                 label={`${nameOf(fabricOf, role)}, ${drawing.repeats} like this`}
               />
-              <span className="strip-count">×{drawing.repeats}</span>
+              <span className="min-w-[1.6em] figure text-[13px] text-quiet">×{drawing.repeats}</span>
             </span>
           ))}
         </figure>
@@ -98,7 +98,7 @@ function CutList({ method, role }: { method: Method; role: string }) {
   return method.cuts
     ?.filter((cut) => cut.fabric === role)
     .map((cut, i) => (
-      <span key={i} className="cut-list">
+      <span key={i} className="ml-3.5">
         {cut.count} × <CutLabel shape={cut.shape} size={cut.size} /> {cut.shape}
       </span>
     ));
@@ -108,17 +108,19 @@ function FabricTable({ method, fabricOf }: { method: Method; fabricOf: FabricOf 
   const rows = Object.entries(method.fabric ?? {});
   const { areaOf, area_words: area } = useTold();
   return (
-    <table className="fabric-table">
-      <caption>Where the fabric goes, in {area}</caption>
+    <table className="mt-2.5 border-collapse text-sm">
+      <caption className="text-left text-quiet">Where the fabric goes, in {area}</caption>
       <thead>
         <tr>
-          <th scope="col">Fabric</th>
+          <th scope="col" className="py-0.5 pr-3.5 text-left font-normal">
+            Fabric
+          </th>
           {PARTS.map((part) => (
-            <th key={part.key} scope="col" className="numeric">
+            <th key={part.key} scope="col" className="py-0.5 pr-3.5 text-right font-normal tabular-nums">
               {part.name}
             </th>
           ))}
-          <th scope="col" className="numeric">
+          <th scope="col" className="py-0.5 pr-3.5 text-right font-normal tabular-nums">
             from stock
           </th>
         </tr>
@@ -126,13 +128,17 @@ function FabricTable({ method, fabricOf }: { method: Method; fabricOf: FabricOf 
       <tbody>
         {rows.map(([role, parts]) => (
           <tr key={role}>
-            <th scope="row">{nameOf(fabricOf, role)}</th>
+            <th scope="row" className="py-0.5 pr-3.5 text-left font-normal">
+              {nameOf(fabricOf, role)}
+            </th>
             {PARTS.map((part) => (
-              <td key={part.key} className="numeric">
+              <td key={part.key} className="py-0.5 pr-3.5 text-right figure text-[15px] tabular-nums">
                 {areaOf(parts[part.key])}
               </td>
             ))}
-            <td className="numeric">{areaOf(parts.consumed)}</td>
+            <td className="py-0.5 pr-3.5 text-right figure text-[15px] tabular-nums">
+              {areaOf(parts.consumed)}
+            </td>
           </tr>
         ))}
       </tbody>
@@ -151,7 +157,7 @@ function rounds(steps: Step[]): Step[][] {
 function Steps({ method }: { method: Method }) {
   return (
     <div className="steps">
-      <h3>Step by step</h3>
+      <h3 className="mb-1 text-md">Step by step</h3>
       {rounds(method.steps ?? []).map((steps, i) => (
         <section key={i}>
           <h4>{i === 0 ? "Cutting" : `Sewing, round ${i}`}</h4>
@@ -162,14 +168,14 @@ function Steps({ method }: { method: Method }) {
                   <Words>{step.say}</Words>
                 </span>
                 {step.minutes > 0 && (
-                  <span className="quiet whitespace-nowrap">{step.minutes.toFixed(1)} min</span>
+                  <span className="quiet text-[13px] whitespace-nowrap">{step.minutes.toFixed(1)} min</span>
                 )}
               </li>
             ))}
           </ol>
         </section>
       ))}
-      <p className="quiet">
+      <p className="quiet my-1.5 text-xs">
         {done(method)} Minutes are <Assumed basis={method.effort?.basis} of="time" />.
       </p>
       <Cares cares={method.cares ?? []} />

@@ -38,12 +38,18 @@ export function MethodRow(props: Props) {
           onClick={onOpen}
           onKeyDown={(event) => moveAmongRows(event)}
         >
-          <ChevronRight size={16} aria-hidden="true" className={open ? "rotate-90" : ""} />
-          <span className="rank">{method.rank ?? "–"}</span>
+          <ChevronRight
+            size={16}
+            aria-hidden="true"
+            className={`flex-none transition-transform duration-120 ${open ? "rotate-90" : ""}`}
+          />
+          <span className="min-w-[1.1em] figure text-lg text-quiet">{method.rank ?? "–"}</span>
           <span>{method.title}</span>
         </button>
         {method.feasible && <Reading method={method} />}
-        {beatenBy && <span className="beaten">beaten on every count by {beatenBy}</span>}
+        {beatenBy && (
+          <span className="block pl-5.5 text-xs text-quiet">beaten on every count by {beatenBy}</span>
+        )}
       </th>
       {method.feasible ? <Figures {...props} /> : <Reasons method={method} />}
     </tr>
@@ -64,8 +70,9 @@ function Figures({ method, scale, most, fabricOf, pickedHere, onPick }: Props) {
       </td>
       <td>
         {method.waste && <PartsBar waste={method.waste} most={most} width={124} />}
-        <span className="figure-note">
-          <b>{areaOf(method.waste?.net ?? 0)}</b> {area}, {areaOf(method.waste?.lost ?? 0)} wasted
+        <span className="text-[13px] whitespace-nowrap text-quiet">
+          <b className="font-semibold text-ink">{areaOf(method.waste?.net ?? 0)}</b> {area},{" "}
+          {areaOf(method.waste?.lost ?? 0)} wasted
           <br />
           from {method.taken}
         </span>
@@ -75,8 +82,8 @@ function Figures({ method, scale, most, fabricOf, pickedHere, onPick }: Props) {
       </td>
       <td>
         {method.accuracy && <SpreadPicture accuracy={method.accuracy} />}
-        <span className="figure-note">
-          <b>{inHundred(method.accuracy?.good ?? 0)}</b> good{" "}
+        <span className="text-[13px] whitespace-nowrap text-quiet">
+          <b className="font-semibold text-ink">{inHundred(method.accuracy?.good ?? 0)}</b> good{" "}
           <Assumed basis={method.accuracy?.basis} of="error" />
         </span>
       </td>
@@ -129,9 +136,9 @@ const FirstStrip = memo(function FirstStrip({ role, drawings, scale, fabric }: S
   if (!first) return null;
   const all = drawings.reduce((sum, drawing) => sum + drawing.repeats, 0);
   return (
-    <span className="strip">
+    <span className="inline-flex items-center gap-1">
       <StripPicture drawing={first} fabric={fabric} scale={scale} label={`${role}: 1 of ${all}`} />
-      <span className="strip-count">×{all}</span>
+      <span className="min-w-[1.6em] figure text-[13px] text-quiet">×{all}</span>
     </span>
   );
 });

@@ -11,16 +11,16 @@ export function MethodTruth({ method }: { method: Method }) {
   const { accuracy } = method;
   if (!accuracy) return null;
   return (
-    <section className="truth" aria-label="Accuracy">
-      <h3>
+    <section className="mt-4.5 grid gap-1" aria-label="Accuracy">
+      <h3 className="mb-1 text-md">
         Accuracy <Assumed basis={accuracy.basis} of="error" />
       </h3>
-      <div className="truth-columns">
-        <div>
+      <div className="grid grid-cols-[repeat(auto-fit,minmax(300px,1fr))] gap-x-6.5 gap-y-3 max-phone:grid-cols-[1fr]">
+        <div className="grid content-start gap-2 max-narrow:[&_svg]:max-w-full">
           <SpreadPicture accuracy={accuracy} width={330} labelled />
           <Figures accuracy={accuracy} />
         </div>
-        <div>
+        <div className="grid content-start gap-2">
           <Parts accuracy={accuracy} />
           <Rows accuracy={accuracy} />
         </div>
@@ -32,11 +32,11 @@ export function MethodTruth({ method }: { method: Method }) {
 function Figures({ accuracy }: { accuracy: Accuracy }) {
   const told = useTold();
   return (
-    <dl>
+    <dl className="text-sm">
       {figures(accuracy, told).map(([name, figure]) => (
-        <div key={name}>
-          <dt>{name}</dt>
-          <dd>{figure}</dd>
+        <div key={name} className="grid grid-cols-[134px_1fr]">
+          <dt className="text-quiet">{name}</dt>
+          <dd className="tabular-nums">{figure}</dd>
         </div>
       ))}
     </dl>
@@ -62,18 +62,22 @@ function figures(
 
 function Parts({ accuracy }: { accuracy: Accuracy }) {
   return (
-    <table className="parts-of-error">
-      <caption>What makes it vary, by step</caption>
+    <table className="border-collapse justify-self-start text-sm">
+      <caption className="text-left text-quiet">What makes it vary, by step</caption>
       <tbody>
         {accuracy.by_step.slice(0, NAMED).map((part) => (
           <tr key={part.step}>
-            <th scope="row">{part.say}</th>
-            <td>
+            <th scope="row" className="py-0.25 pr-3 text-left font-normal">
+              {part.say}
+            </th>
+            <td className="py-0.25 pr-3">
               <svg width="110" height="10" aria-hidden="true" className="block">
-                <rect width={110 * part.share} height="10" className="part-share" />
+                <rect width={110 * part.share} height="10" className="fill-brass" />
               </svg>
             </td>
-            <td className="numeric whitespace-nowrap">{(part.share * 100).toFixed(0)} %</td>
+            <td className="py-0.25 pr-3 text-right whitespace-nowrap tabular-nums">
+              {(part.share * 100).toFixed(0)} %
+            </td>
           </tr>
         ))}
       </tbody>
@@ -84,7 +88,7 @@ function Parts({ accuracy }: { accuracy: Accuracy }) {
 function Rows({ accuracy }: { accuracy: Accuracy }) {
   const { off, smallOf } = useTold();
   return (
-    <p className="rows-of-units">
+    <p className="text-sm">
       A row of{" "}
       {accuracy.rows.map((row, i) => (
         <span key={row.units}>

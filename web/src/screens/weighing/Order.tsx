@@ -26,7 +26,10 @@ export function Order({ project, unit, wanted, size, answer, error, units }: Pro
   const drawing = answer?.drawing;
   const sizeError = error?.at("/at") ?? error?.at("/unit/finished");
   return (
-    <section className="order" aria-label="What is wanted">
+    <section
+      className="flex items-start gap-4.5 pt-3 pb-1.5 max-tablet:flex-wrap"
+      aria-label="What is wanted"
+    >
       {drawing ? (
         <UnitPicture
           drawing={drawing}
@@ -35,10 +38,10 @@ export function Order({ project, unit, wanted, size, answer, error, units }: Pro
           label={`${unit.label}, finished`}
         />
       ) : (
-        <span className="unit-picture-waiting" />
+        <span className="size-14.5 bg-ground-deep" />
       )}
       <Counts wanted={wanted} error={error} />
-      <span className="order-kind">
+      <span className="grid gap-0.5 pt-3.5 text-xl font-semibold">
         {drawing?.title ?? unit.unit.kind.replaceAll("_", " ")}
         <Fabrics project={project} unit={unit} roles={roles(drawing, unit)} />
       </span>
@@ -51,12 +54,12 @@ export function Order({ project, unit, wanted, size, answer, error, units }: Pro
         ringed
       />
       {drawing && drawing.sides.length > 1 && (
-        <span className="order-sides">
+        <span className="pt-5.5 text-xl whitespace-nowrap">
           <Sides sides={drawing.sides} />
         </span>
       )}
       <ChangeUnit project={project} unit={unit} units={units} />
-      <span className="order-seam">
+      <span className="ml-auto pt-4.5 text-[15px] whitespace-nowrap">
         <span className="quiet">seam allowance</span> <FinishedLine length={project.seam_allowance} />
       </span>
       {error && !sizeError && !error.faults.some((fault) => fault.pointer.startsWith("/unit/count")) && (
@@ -99,7 +102,7 @@ function roles(drawing: UnitDrawing | undefined, unit: Unit): string[] {
 
 function Fabrics({ project, unit, roles }: { project: Project; unit: Unit; roles: string[] }) {
   return (
-    <span className="order-fabrics">
+    <span className="text-md font-normal">
       {roles.map((role, i) => {
         const fabric = fabricOf(project, unit.fabrics[role]);
         return (
@@ -115,7 +118,7 @@ function Fabrics({ project, unit, roles }: { project: Project; unit: Unit; roles
 }
 
 function FinishedLine({ length }: { length: string }) {
-  return <FinishedSize length={length} className="plain" />;
+  return <FinishedSize length={length} className="min-w-0 border-0 bg-transparent p-0" />;
 }
 
 function Swatch({ fill }: { fill: string }) {

@@ -19,10 +19,10 @@ type Props = {
 /** How the pick stands: made, at another size than the fence, being saved, not saved, or undoable. */
 export function PickLine({ unit, weighed, wanted, saving, next }: Props) {
   return (
-    <div className="pick-line" role="status">
+    <div className="flex min-h-7.5 flex-wrap items-center gap-x-5 gap-y-0.5 text-md" role="status">
       <Standing unit={unit} weighed={weighed} wanted={wanted} />
-      <span className="quiet head-next">Next for the project: {next}.</span>
-      <SavingLine saving={saving} />
+      <span className="quiet ml-auto text-sm">Next for the project: {next}.</span>
+      <SavingLine saving={saving} className="ml-auto" />
     </div>
   );
 }
@@ -33,9 +33,10 @@ function Standing({ unit, weighed, wanted }: Pick<Props, "unit" | "weighed" | "w
     return <span className="quiet">No method picked yet: open a row to see it whole, then pick it.</span>;
   const away = weighed && !same(pick.unit, weighed);
   return (
-    <span className="standing">
+    <span className="flex items-center gap-1.5">
       <PinIcon size={15} aria-hidden="true" /> Picked:{" "}
-      <strong>{pick.answer.title ?? titleOf(pick.method)}</strong> for <UnitWords unit={pick.unit} />
+      <strong className="font-strong">{pick.answer.title ?? titleOf(pick.method)}</strong> for{" "}
+      <UnitWords unit={pick.unit} />
       {away && (
         <button type="button" className="link-button" onClick={() => wanted.restore(pick.unit)}>
           The fence stands elsewhere: go back to the pick

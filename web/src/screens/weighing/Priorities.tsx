@@ -26,25 +26,33 @@ export const Priorities = memo(function Priorities(props: Props) {
   const counts = useKinds(props.project.measure).data?.priorities ?? [];
   const change = (name: string, weight: number) => weigh({ ...weights, [name]: weight });
   return (
-    <section className="priorities" aria-label="What matters">
-      <h2 id="counts">What matters</h2>
+    <section
+      className="flex items-center gap-5.5 pt-0.5 pb-2.5 max-wide:flex-wrap max-wide:gap-x-5.5 max-wide:gap-y-1.5"
+      aria-label="What matters"
+    >
+      <h2 id="counts" className="m-0 text-[14px] whitespace-nowrap">
+        What matters
+      </h2>
       {counts.map(({ name, title }) => (
-        <div key={name} className="priority">
-          <span className="priority-name">
+        <div
+          key={name}
+          className="grid min-w-30 flex-1 gap-1.25 max-wide:max-w-53.5 max-wide:basis-41 max-tablet:basis-37.5 max-phone:max-w-none max-phone:basis-full"
+        >
+          <span className="text-[13px] font-firm whitespace-nowrap">
             {title} <span className="quiet">{words(weights[name])}</span>
           </span>
           <Slider.Root
-            className="weight"
+            className="relative flex h-5 touch-none items-center"
             min={0}
             max={MOST}
             step={1}
             value={[weights[name]]}
             onValueChange={([weight]) => weight !== undefined && change(name, weight)}
           >
-            <Slider.Track className="weight-track">
-              <Slider.Range className="weight-range" />
+            <Slider.Track className="relative h-1.25 flex-1 rounded-xs border border-quiet bg-ground-deep">
+              <Slider.Range className="absolute h-full bg-oak" />
             </Slider.Track>
-            <Slider.Thumb className="weight-thumb" aria-label={title} aria-valuetext={words(weights[name])} />
+            <Slider.Thumb className="thumb" aria-label={title} aria-valuetext={words(weights[name])} />
           </Slider.Root>
         </div>
       ))}
@@ -57,7 +65,7 @@ export const Priorities = memo(function Priorities(props: Props) {
 function Keep({ project, weights, weighed, weigh }: Props) {
   const { saving, keep } = useKeeping(project, () => weigh(null));
   return (
-    <span className="priorities-keep">
+    <span className="flex min-w-27 gap-3 text-[13px]">
       {weighed ? (
         <>
           <Hint text="Save these for every unit">

@@ -35,7 +35,7 @@ export function Reading({ method }: { method: Method }) {
   return (
     <span className="reading">
       {parts.map((part, i) => (
-        <span key={part.key}>
+        <span key={part.key} className="mr-1 inline-block whitespace-nowrap">
           {part}
           {i < parts.length - 1 && ", "}
         </span>

@@ -68,7 +68,14 @@ export function UnitForm({ project, kinds, first, does, onSave, children, ...giv
           fabricOf={(of, role) => project.fabrics.find((one) => one.id === fabric(of, role))}
         />
       )}
-      <EntryField id="unit-label" label="Name" value={label} error={error?.at("/label")} onEnter={setLabel} />
+      <EntryField
+        id="unit-label"
+        className="w-full"
+        label="Name"
+        value={label}
+        error={error?.at("/label")}
+        onEnter={setLabel}
+      />
       {kind.fields.map((field) => (
         <FieldEntry
           key={`${kind.kind}/${field.name}`}

@@ -32,16 +32,16 @@ export function UnitList({ project }: { project: Project }) {
           <Dialog.Title>Units of {project.name}</Dialog.Title>
           <input
             type="search"
-            className="unit-search"
+            className="boxed h-10 w-full px-3"
             aria-label="Find a unit"
             placeholder="Find a unit"
             value={words}
             onChange={(event) => setWords(event.target.value)}
           />
           {groups(shown).map(([block, units]) => (
-            <section key={block} aria-label={block || "Units by themselves"}>
-              {block && <h3 className="unit-group">{block}</h3>}
-              <ul className="unit-list">
+            <section key={block} className="w-full" aria-label={block || "Units by themselves"}>
+              {block && <h3 className="mt-2.5 text-[14px] font-strong text-brass-deep">{block}</h3>}
+              <ul className="grid w-full">
                 {units.map((unit) => (
                   <Listed key={unit.id} project={project} unit={unit} onGo={() => setOpen(false)} />
                 ))}
@@ -66,8 +66,12 @@ function Listed({ project, unit, onGo }: { project: Project; unit: Unit; onGo: (
   const kind = useKinds(project.measure).data?.kinds.find((one) => one.kind === unit.unit.kind);
   return (
     <li>
-      <NavLink to={`/projects/${project.id}/units/${unit.id}`} onClick={onGo}>
-        <span className="unit-thumb">
+      <NavLink
+        to={`/projects/${project.id}/units/${unit.id}`}
+        onClick={onGo}
+        className="grid min-h-11 grid-cols-[42px_1fr_auto_minmax(110px,auto)] items-center gap-3 border-b border-rule px-2 py-0.5 hover:bg-ground aria-[current=page]:shadow-picked"
+      >
+        <span>
           {kind && (
             <UnitPicture
               drawing={kind.drawing}
@@ -83,7 +87,7 @@ function Listed({ project, unit, onGo }: { project: Project; unit: Unit; onGo: (
         </span>
         <span>
           {unit.pick ? (
-            <span className="unit-pick">
+            <span className="text-sm">
               <Pin size={14} aria-label="method picked" />{" "}
               {unit.pick.answer.title ?? unit.pick.method.split("/")[1]?.replaceAll("_", " ")}
             </span>

@@ -58,7 +58,7 @@ function NoUnit({ project, units }: { project: Project; units: Units }) {
           <Weaves fabrics={project.fabrics} />
           <p>Add one first: what it is for, how many, which finished size, and of which fabric.</p>
           <AddUnit project={project} labelled />
-          <div className="pick-line" role="status">
+          <div className="flex min-h-7.5 flex-wrap items-center gap-x-5 gap-y-0.5 text-md" role="status">
             <SavingLine saving={units.saving} />
           </div>
         </>

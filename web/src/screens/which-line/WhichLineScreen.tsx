@@ -33,12 +33,12 @@ export function WhichLineScreen() {
   const change = (changes: Record<string, string>) =>
     setParams({ ...Object.fromEntries(params), ...changes }, { replace: true });
   return (
-    <div className="hands">
+    <div>
       <Weaves fabrics={[]} />
       <Frame />
-      <main>
+      <main className="page">
         <h1>Which line?</h1>
-        <p className="hands-lead">
+        <p className="mt-1 max-w-170 text-quiet">
           A unit and a size: every tool in your drawer that can cut or trim it, as it lies on the fabric, with
           its line lit.
         </p>
@@ -75,10 +75,11 @@ function Asked({ kinds, kind, size, measure, onChange }: AskedProps) {
   const answer = asked.data;
   return (
     <>
-      <div className="which-asked">
+      <div className="mt-3.5 flex flex-wrap items-end gap-x-5 gap-y-3.5">
         <label className="entry">
           <span>Unit</span>
           <select
+            className="min-w-57.5"
             value={kind.kind}
             onChange={(event) => onChange({ kind: event.target.value, size: "" })}
             aria-label="Unit"
@@ -110,17 +111,31 @@ function Asked({ kinds, kind, size, measure, onChange }: AskedProps) {
         />
         <label className="entry">
           <span>Measure</span>
-          <select value={measure} onChange={(event) => onChange({ measure: event.target.value, size: "" })}>
+          <select
+            className="min-w-32.5"
+            value={measure}
+            onChange={(event) => onChange({ measure: event.target.value, size: "" })}
+          >
             <option value="inch">inches</option>
             <option value="cm">centimetres</option>
           </select>
         </label>
         {answer && (
-          <UnitPicture drawing={answer.drawing} fillOf={() => "var(--panel)"} size={70} label={kind.title} />
+          <span className="ml-auto flex">
+            <UnitPicture
+              drawing={answer.drawing}
+              fillOf={() => "var(--panel)"}
+              size={70}
+              label={kind.title}
+            />
+          </span>
         )}
       </div>
       {answer?.asks && !error && (
-        <p className="which-asks" role="status">
+        <p
+          className="mt-3 flex flex-wrap items-center gap-x-3.5 gap-y-2 border-l-4 border-brass bg-brass-pale px-3 py-2"
+          role="status"
+        >
           <Words>{answer.asks.say}</Words>{" "}
           <button
             type="button"
@@ -151,8 +166,8 @@ function Answer({ answer }: { answer: WhichLine }) {
   return (
     <>
       {answer.groups.map((group) => (
-        <section key={group.title} className="which-group">
-          <h2>
+        <section key={group.title}>
+          <h2 className="flex items-center gap-2.5">
             {group.title}
             {group.roles.length > 0 && <span className="quiet"> · {group.roles.join(", ")}</span>}
             {group.size?.map((one) => (
@@ -165,8 +180,8 @@ function Answer({ answer }: { answer: WhichLine }) {
             ))}
           </ul>
           {group.missing.map((one) => (
-            <p key={one.tool} className="which-missing">
-              <strong>{one.name}.</strong> <Words>{one.say}</Words>
+            <p key={one.tool} className="max-w-215 border-t border-rule py-2 text-quiet">
+              <strong className="text-ink">{one.name}.</strong> <Words>{one.say}</Words>
             </p>
           ))}
           {group.layings.length + group.missing.length === 0 && (
@@ -181,7 +196,7 @@ function Answer({ answer }: { answer: WhichLine }) {
 
 function Laid({ laying }: { laying: Laying }) {
   return (
-    <li className="laid">
+    <li className="flex flex-wrap items-start gap-x-6.5 gap-y-3 border-t border-rule py-3">
       {laying.scene && (
         <ScenePicture
           scene={laying.scene}
@@ -191,11 +206,11 @@ function Laid({ laying }: { laying: Laying }) {
           label={`${laying.name} on the fabric, its line ${laying.mark} lit`}
         />
       )}
-      <div>
-        <h3>
+      <div className="flex-[1_1_360px]">
+        <h3 className="flex items-center gap-2.5">
           {laying.name} <PrintedNumber printed={laying.mark} reads={laying.reads} />
         </h3>
-        <ol>
+        <ol className="mt-1.5 grid max-w-160 list-decimal gap-0.75 pl-5">
           {laying.steps.map((step) => (
             <li key={step}>
               <Words>{step}</Words>
@@ -209,9 +224,9 @@ function Laid({ laying }: { laying: Laying }) {
 
 function Wedges({ rows }: { rows: NonNullable<WhichLine["wedges"]> }) {
   return (
-    <section className="which-group">
-      <h2>From the strip to the block, and back</h2>
-      <table className="values wedge-chart">
+    <section>
+      <h2 className="flex items-center gap-2.5">From the strip to the block, and back</h2>
+      <table className="values">
         <thead>
           <tr>
             <th scope="col">Strip</th>
