@@ -5,5 +5,5 @@ import { defineConfig } from "vite";
 export default defineConfig({
   plugins: [react(), tailwindcss()],
   logLevel: "warn",
-  build: { assetsInlineLimit: 0, modulePreload: { polyfill: false }, reportCompressedSize: false, rolldownOptions: { checks: { pluginTimings: false } } },
+  build: { manifest: true, assetsInlineLimit: 0, modulePreload: { polyfill: false }, reportCompressedSize: false, rolldownOptions: { checks: { pluginTimings: false } } },
 });

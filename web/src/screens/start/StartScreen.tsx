@@ -1,11 +1,13 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
+import { lazy, Suspense, useState } from "react";
 import { useNavigate } from "react-router";
 
 import { api } from "../../api/client";
 import { Notice } from "../../parts/Notice";
 import { useLight } from "../../parts/useLight";
-import { Beginning } from "./Beginning";
+
+/** Fetched when somebody starts her own: what is seen first does not wait for it. */
+const Beginning = lazy(async () => ({ default: (await import("./Beginning")).Beginning }));
 
 /** The first start: to look round with the demo, or to start her own bench by three questions. */
 export function StartScreen() {
@@ -21,7 +23,12 @@ export function StartScreen() {
       await navigate("/");
     },
   });
-  if (own) return <Beginning onBack={() => setOwn(false)} />;
+  if (own)
+    return (
+      <Suspense fallback={<Notice>Opening…</Notice>}>
+        <Beginning onBack={() => setOwn(false)} />
+      </Suspense>
+    );
   return (
     <main className="middle p-5 text-center">
       <img src="/favicon.svg" alt="" width="54" height="54" />
