@@ -19,28 +19,37 @@ module OakenGauge
 
       # @return [Boolean] whether it may be read; noted as faults where it may not
       def pass?
-        look(@node.value, @node)
-        return @node.faults.empty? if @count <= @most
+        return true if sound?(@node.value)
 
-        @node.fault("holds more than #{@most} values: allowed are at most so many at once")
+        refuse(@node.value, @node) if @count <= @most
+        @node.fault("holds more than #{@most} values: allowed are at most so many at once") if @count > @most
         false
       end
 
       private
 
-      def look(value, node)
-        @count += 1
-        return if @count > @most
+      # Whether nothing is wrong in it, which is so nearly always: where something is, is looked for after that.
+      def sound?(value)
+        return false if (@count += 1) > @most
 
         case value
-        when String then node.fault("is not readable: allowed is a text in UTF-8") unless value.valid_encoding?
-        when Array then value.each_with_index { |one, i| look(one, node.child(i)) }
-        when Hash then value.each { |key, one| look_under(key, one, node) }
+        when String then value.valid_encoding?
+        when Array then value.map { |one| sound?(one) }.all?
+        when Hash then value.map { |key, one| sound?(one) && key.valid_encoding? }.all?
+        else true
         end
       end
 
-      def look_under(key, value, node)
-        return look(value, node.child(key)) if key.valid_encoding?
+      def refuse(value, node)
+        case value
+        when String then node.fault("is not readable: allowed is a text in UTF-8") unless value.valid_encoding?
+        when Array then value.each_with_index { |one, i| refuse(one, node.child(i)) }
+        when Hash then value.each { |key, one| refuse_under(key, one, node) }
+        end
+      end
+
+      def refuse_under(key, value, node)
+        return refuse(value, node.child(key)) if key.valid_encoding?
 
         node.fault("has a key that is not readable: allowed are keys in UTF-8")
       end

@@ -58,7 +58,7 @@ module OakenGauge
       # @param joint [Construction::Joint]
       # @param skill [Construction::Skill]
       # @return [Numeric, nil] where its second side lies along a seam, inches; nil when it is matched there
-      def lies_along(_joint, _hand)
+      def lies_along(_joint, _skill)
         nil
       end
 

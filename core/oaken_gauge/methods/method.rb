@@ -45,7 +45,8 @@ module OakenGauge
 
       # @return [Array<Tools::Setting>] which tool, at which mark: here, straight rulers for the pieces
       def settings
-        @settings ||= cuts.flat_map { |cut| Settings::Rulers.new(self).settings(cut.size, diagonal: !cut.marks.empty?) }.uniq
+        @settings ||= cuts.map { |cut| [cut.size, !cut.marks.empty?] }.uniq
+                          .flat_map { |size, diagonal| Settings::Rulers.new(self).settings(size, diagonal: diagonal) }.uniq
       end
 
       # @return [Array<Layout::Piece, Layout::Run, Layout::Blank>] what is cut for the whole demand

@@ -73,7 +73,7 @@ module OakenGauge
       end
 
       def left_over(way)
-        spare = way.spares.sum(0.0) { |one| one.count * SpareFabric.area(one.shape, @mixed) }
+        spare = way.spares.sum(0.0) { |one| one.area(@mixed) }
         (spare + (way.makes.surplus * whole_unit)).round(6)
       end
 

@@ -139,7 +139,7 @@ module OakenGauge
       end
 
       def spare_fabric(role)
-        spares.select { |spare| spare.role == role }.sum(0.0) { |spare| spare.count * Methods::SpareFabric.area(spare.shape, way) }
+        spares.select { |spare| spare.role == role }.sum(0.0) { |spare| spare.area(way) }
       end
     end
   end

@@ -50,6 +50,11 @@ module OakenGauge
           @best ? @best.allocations : super
         end
 
+        # @return [Array<Step>] as they were timed to find it
+        def work
+          @best ? @best.work : super
+        end
+
         # @return [Array<Spare>] alike together
         def spares
           parts.flat_map(&:spares).group_by { |spare| [spare.role, spare.shape] }

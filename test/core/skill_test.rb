@@ -5,7 +5,7 @@ require "support/making"
 require "support/catalogue"
 
 # Which errors a method has, which step each belongs to, and how large it is.
-class HandTest < CoreCase
+class SkillTest < CoreCase
   include Making
 
   GEESE = { "kind" => "flying_geese", "finished" => %w[2 4] }.freeze
