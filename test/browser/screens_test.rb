@@ -35,6 +35,28 @@ class ScreensTest < BrowserCase
     end
   end
 
+  # What is opened: a method, and every value of the maker's hands.
+  def test_what_is_opened_fits_a_phone
+    page.driver.resize(390, 844)
+    unit = "/projects/#{@project.id}/units/#{@unit.id}"
+    { "#{unit}?open=rotary/two_at_a_time" => ".steps", "/maker#error" => "tr.value" }.each do |path, there|
+      visit path
+
+      assert_selector there, minimum: 1
+      assert_operator evaluate_script("document.documentElement.scrollWidth"), :<=, 390, path
+    end
+  end
+
+  # Where nothing is drawn there is no scale to tell.
+  def test_without_a_tool_no_bar_tells_a_scale
+    @maker.tools.each(&:destroy)
+    visit "/projects/#{@project.id}/units/#{@unit.id}"
+
+    assert_selector ".method .reasons", minimum: 3
+    assert_no_text(/Fabric to scale\s+\d/)
+    assert_operator evaluate_script("document.querySelector('.methods').scrollWidth"), :<=, 1280
+  end
+
   # On a tablet the name of the project gives way before a room does, and the tab of the unit that is open is among those seen.
   def test_rooms_and_the_open_tab_are_seen_on_a_tablet
     page.driver.resize(1024, 768)

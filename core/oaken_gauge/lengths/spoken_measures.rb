@@ -6,7 +6,7 @@ module OakenGauge
   # - area, area_words: String, its name, short and in full; - square: square inches are multiplied by this;
   # - small: String after a small difference;
   # - thousandths: inches are multiplied by this for one, - digits: how many then stand behind the point;
-  # - limit: String, what good work stays within; - bars: [inches, words] of a short and a long bar
+  # - limit: String, what good work stays within; - bars: [inches, words] of bars to tell a scale by, the shortest first
   SpokenMeasures = Struct.new(:area, :area_words, :square, :small, :thousandths, :digits, :limit, :bars, keyword_init: true) do
     # @param measure [Symbol]
     # @return [SpokenMeasures]
@@ -23,9 +23,10 @@ module OakenGauge
 
   SpokenMeasures::INCHES = SpokenMeasures.new(area: "sq in", area_words: "square inches", square: 1.0,
                                               small: "", thousandths: 1.0, digits: 3, limit: "1/16",
-                                              bars: [[5.0, "5 in"], [10.0, "10 in"]]).freeze
+                                              bars: [[0.25, "1/4 in"], [1.0, "1 in"], [5.0, "5 in"], [10.0, "10 in"], [50.0, "50 in"]]).freeze
   # An inch is 2.54 centimetres.
   SpokenMeasures::CENTIMETRES = SpokenMeasures.new(area: "sq cm", area_words: "square centimetres", square: 6.4516,
                                                    small: " mm", thousandths: 25.4, digits: 2,
-                                                   limit: "1.6 mm", bars: [[10 / 2.54, "10 cm"], [25 / 2.54, "25 cm"]]).freeze
+                                                   limit: "1.6 mm",
+                                                   bars: [0.5, 2, 10, 25, 100].map { |long| [long / 2.54, "#{long} cm"] }).freeze
 end

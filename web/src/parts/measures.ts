@@ -10,10 +10,7 @@ export const INCHES: Measures = {
   thousandths: 1,
   digits: 3,
   limit: "1/16",
-  bars: [
-    { inches: 5, text: "5 in" },
-    { inches: 10, text: "10 in" },
-  ],
+  bars: [],
 };
 
 /** How areas and small differences are told, as the core says. */

@@ -134,8 +134,8 @@ function Values({ title, id, maker, changing }: PartProps & { title: string; id:
   return (
     <section aria-labelledby={id}>
       <h2 id={id}>{title}</h2>
-      <table className="values">
-        <thead>
+      <table className="values max-phone:block">
+        <thead className="max-phone:sr-only">
           <tr>
             <th scope="col">Value</th>
             <th scope="col">{id === "time" ? "Seconds" : "Inches, or a share"}</th>
@@ -144,7 +144,7 @@ function Values({ title, id, maker, changing }: PartProps & { title: string; id:
           </tr>
         </thead>
         {parts(own).map((part) => (
-          <tbody key={part}>
+          <tbody key={part} className="max-phone:block">
             {id === "error" && (
               <tr>
                 <th

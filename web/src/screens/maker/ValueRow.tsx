@@ -31,8 +31,11 @@ export function ValueRow({ parameter, changing }: Props) {
   };
 
   return (
-    <tr className="value">
-      <th scope="row" className={parameter.basis === "measured" ? "shadow-picked" : ""}>
+    <tr className="value max-phone:grid max-phone:grid-cols-[auto_1fr] max-phone:[&>td]:content-center">
+      <th
+        scope="row"
+        className={`max-phone:col-span-full max-phone:border-0 ${parameter.basis === "measured" ? "shadow-picked" : ""}`}
+      >
         <label htmlFor={id} className="font-semibold">
           {parameter.title}
         </label>

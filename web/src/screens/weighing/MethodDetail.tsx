@@ -23,6 +23,7 @@ type Props = {
 
 /** Room for the full picture, in pixels. */
 const ROOM = 620;
+const BAR_ROOM = 80;
 
 /** A row opened: the full picture, the settings, the cuts, where the fabric goes, and the steps. */
 export function MethodDetail({ method, fabricOf, longest, unitId, finished }: Props) {
@@ -30,7 +31,7 @@ export function MethodDetail({ method, fabricOf, longest, unitId, finished }: Pr
     <tr className="detail">
       <td colSpan={8}>
         {method.feasible && <MethodReasons method={method} />}
-        <div className="grid grid-cols-[minmax(0,1.55fr)_minmax(0,1fr)] gap-6.5 max-tablet:grid-cols-[1fr]">
+        <div className="grid grid-cols-[minmax(0,1.55fr)_minmax(0,1fr)] gap-6.5 max-tablet:grid-cols-[minmax(0,1fr)]">
           <div>
             <Settings method={method} />
             {method.family === "template" && <PrintTemplates unitId={unitId} finished={finished} />}
@@ -69,7 +70,7 @@ type PictureProps = { method: Method; fabricOf: FabricOf; scale: number };
 
 function Pictures({ method, fabricOf, scale }: PictureProps) {
   return (
-    <div className="grid gap-2 max-narrow:max-w-full max-narrow:overflow-x-auto">
+    <div className="relative grid gap-2 max-narrow:max-w-full max-narrow:overflow-x-auto">
       {Object.entries(method.drawings ?? {}).map(([role, drawings]) => (
         <figure key={role}>
           <figcaption className="mb-0.75 text-sm">
@@ -89,7 +90,7 @@ function Pictures({ method, fabricOf, scale }: PictureProps) {
           ))}
         </figure>
       ))}
-      <ScaleBar bar="short" scale={scale} />
+      <ScaleBar room={BAR_ROOM} scale={scale} />
     </div>
   );
 }

@@ -24,14 +24,15 @@ type Props = {
 
 /** Room for one fabric's strip in a row, in pixels. */
 const STRIP_ROOM = 112;
+const BAR_ROOM = 40;
 
 /** The methods, a row each, all drawn to one scale; drawn again only for another answer. */
 export const MethodTable = memo(function MethodTable(props: Props) {
   const { project, unit, answer, sorting, open, change, onPick, onUnpick } = props;
   const methods = inOrder(answer.methods, sorting, unit.pick?.method);
-  const longest = Math.max(1, ...lengths(answer.methods));
+  const longest = Math.max(0, ...lengths(answer.methods));
   const most = Math.max(1, ...answer.methods.map((method) => method.waste?.consumed ?? 0));
-  const scale = STRIP_ROOM / longest;
+  const scale = STRIP_ROOM / (longest || 1);
   const fabricFor = (role: string) => fabricOf(project, unit.fabrics[role]);
   const sort = (by: Sorting) => change({ sort: by === "rank" ? null : by });
 
@@ -43,9 +44,7 @@ export const MethodTable = memo(function MethodTable(props: Props) {
             <SortHead sorting="rank" current={sorting} onSort={sort}>
               Method
             </SortHead>
-            <th scope="col">
-              Fabric to scale <ScaleBar bar="long" scale={scale} />
-            </th>
+            <th scope="col">Fabric to scale {longest > 0 && <ScaleBar room={BAR_ROOM} scale={scale} />}</th>
             <SortHead sorting="fabric" current={sorting} onSort={sort}>
               Fabric used
             </SortHead>

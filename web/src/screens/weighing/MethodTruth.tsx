@@ -15,7 +15,7 @@ export function MethodTruth({ method }: { method: Method }) {
       <h3 className="mb-1 text-md">
         Accuracy <Assumed basis={accuracy.basis} of="error" />
       </h3>
-      <div className="grid grid-cols-[repeat(auto-fit,minmax(300px,1fr))] gap-x-6.5 gap-y-3 max-phone:grid-cols-[1fr]">
+      <div className="grid grid-cols-[repeat(auto-fit,minmax(300px,1fr))] gap-x-6.5 gap-y-3 max-phone:grid-cols-[minmax(0,1fr)]">
         <div className="grid content-start gap-2 max-narrow:[&_svg]:max-w-full">
           <SpreadPicture accuracy={accuracy} width={330} labelled />
           <Figures accuracy={accuracy} />
