@@ -39,11 +39,22 @@ class ScreensTest < BrowserCase
   def test_what_is_opened_fits_a_phone
     page.driver.resize(390, 844)
     unit = "/projects/#{@project.id}/units/#{@unit.id}"
-    { "#{unit}?open=rotary/two_at_a_time" => ".steps", "/maker#error" => "tr.value" }.each do |path, there|
+    { "#{unit}?open=rotary/two_at_a_time" => ".steps", "/maker#error" => "tr.value",
+      "/which-line?kind=wedge_ring&size=6" => "tr.value" }.each do |path, there|
       visit path
 
       assert_selector there, minimum: 1
       assert_operator evaluate_script("document.documentElement.scrollWidth"), :<=, 390, path
+    end
+  end
+
+  def test_every_column_that_is_seen_on_a_tablet_has_its_head
+    page.driver.resize(820, 1180)
+    %w[/maker#error /which-line?kind=wedge_ring&size=6].each do |path|
+      visit path
+      row = find("tr.value", match: :first)
+
+      assert_equal row.ancestor("table").all("thead th").size, row.all("th, td").size, path
     end
   end
 

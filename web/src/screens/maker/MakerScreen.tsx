@@ -139,7 +139,9 @@ function Values({ title, id, maker, changing }: PartProps & { title: string; id:
           <tr>
             <th scope="col">Value</th>
             <th scope="col">{id === "time" ? "Seconds" : "Inches, or a share"}</th>
-            <th scope="col">Measured from</th>
+            <th scope="col" className="max-tablet:hidden">
+              Measured from
+            </th>
             <th scope="col">It is</th>
           </tr>
         </thead>

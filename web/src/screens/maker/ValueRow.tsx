@@ -62,7 +62,7 @@ export function ValueRow({ parameter, changing }: Props) {
         />{" "}
         <span className="quiet">{UNITS[parameter.unit]}</span>
       </td>
-      <td>
+      <td className="max-tablet:hidden">
         <input
           aria-label={`${parameter.title}: measured from how many`}
           inputMode="numeric"

@@ -28,7 +28,7 @@ export function ReadIn({ looked, pending, onRead, onLeave }: Props) {
         <Dialog.Overlay className="overlay" />
         <Dialog.Content className="dialog dialog-wide" aria-describedby={undefined}>
           <Dialog.Title>Read this file in?</Dialog.Title>
-          <table className="values">
+          <table className="values max-narrow:[&_thead_th]:whitespace-normal">
             <thead>
               <tr>
                 <th scope="col" />

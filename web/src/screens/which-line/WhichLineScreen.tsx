@@ -226,34 +226,36 @@ function Wedges({ rows }: { rows: NonNullable<WhichLine["wedges"]> }) {
   return (
     <section>
       <h2 className="flex items-center gap-2.5">From the strip to the block, and back</h2>
-      <table className="values">
-        <thead>
-          <tr>
-            <th scope="col">Strip</th>
-            <th scope="col">Ring of wedges</th>
-            <th scope="col">Square for two corners</th>
-            <th scope="col">Side of half a web</th>
-            <th scope="col">Square for its kite</th>
-            <th scope="col">Wedges in a width of fabric</th>
-          </tr>
-        </thead>
-        <tbody>
-          {rows.map((row) => (
-            <tr key={row.strip} className="value">
-              <th scope="row">
-                <CutSize length={row.strip} />
-              </th>
-              <td>
-                <FinishedSize length={row.ring} />
-              </td>
-              <td>{row.corner}</td>
-              <td>{row.web}</td>
-              <td>{row.kite}</td>
-              <td>{row.wedges}</td>
+      <div className="relative overflow-x-auto">
+        <table className="values max-narrow:[&_thead_th]:whitespace-normal">
+          <thead>
+            <tr>
+              <th scope="col">Strip</th>
+              <th scope="col">Ring of wedges</th>
+              <th scope="col">Square for two corners</th>
+              <th scope="col">Side of half a web</th>
+              <th scope="col">Square for its kite</th>
+              <th scope="col">Wedges in a width of fabric</th>
             </tr>
-          ))}
-        </tbody>
-      </table>
+          </thead>
+          <tbody>
+            {rows.map((row) => (
+              <tr key={row.strip} className="value">
+                <th scope="row">
+                  <CutSize length={row.strip} />
+                </th>
+                <td>
+                  <FinishedSize length={row.ring} />
+                </td>
+                <td>{row.corner}</td>
+                <td>{row.web}</td>
+                <td>{row.kite}</td>
+                <td>{row.wedges}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
     </section>
   );
 }
