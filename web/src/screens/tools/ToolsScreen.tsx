@@ -166,7 +166,7 @@ function Retired({ tools, drawer }: { tools: StoredTool[]; drawer: Drawer }) {
             <button
               type="button"
               className="button"
-              aria-label={`Use ${stored.tool.name} again`}
+              aria-label={`Use again: ${stored.tool.name}`}
               onClick={() => drawer.retire(stored, false)}
             >
               Use again
