@@ -110,7 +110,7 @@ function AtWork({ project, blocks, first }: { project: Project; blocks: Block[];
           error={error}
           onChange={setQuilt}
         />
-        <div className={`max-stacked:-order-1 ${answer.isFetching ? "opacity-60" : ""}`}>
+        <div className={`max-stacked:-order-1 ${answer.isFetching ? "opacity-80" : ""}`}>
           {error && <Notice tone="alarm">{error.faults.length === 0 ? error.message : NOT_SET}</Notice>}
           {!error && <Unsaved saving={saving} />}
           {answer.data?.drawing ? (
