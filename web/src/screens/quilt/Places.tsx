@@ -69,7 +69,7 @@ export function PlaceChoice({ typed, onChoose }: Props) {
           </button>
         )}
         {error && (
-          <p role="alert" className="field-error">
+          <p role="alert" className="field-error col-span-full">
             {error.faults[0]?.message ?? error.message}
           </p>
         )}

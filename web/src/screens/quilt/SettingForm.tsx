@@ -124,7 +124,9 @@ export function SettingForm({ quilt, blocks, fabrics, error, onChange }: Props) 
               value={setting.outer ?? setting.layout === "on_point"}
               onChange={(outer) => set({ outer })}
             />
-            {at("/setting/outer") && <span className="field-error">{at("/setting/outer")}</span>}
+            {at("/setting/outer") && (
+              <span className="field-error col-span-full">{at("/setting/outer")}</span>
+            )}
           </>
         )}
       </fieldset>
@@ -184,7 +186,7 @@ function Blocks({ quilt, blocks, error, onChange, onShare }: BlocksProps) {
             </select>
           </label>
           {error?.at(`/blocks/${i}/id`) && (
-            <span className="field-error">This block is gone: choose another.</span>
+            <span className="field-error col-span-full">This block is gone: choose another.</span>
           )}
           {several && (
             <EntryField
@@ -218,7 +220,7 @@ function Blocks({ quilt, blocks, error, onChange, onShare }: BlocksProps) {
         </button>
       )}
       {error?.at("/blocks") && (
-        <span role="alert" className="field-error">
+        <span role="alert" className="field-error col-span-full">
           The blocks {error.at("/blocks")}.{" "}
           {several && (
             <button type="button" className="link-button" onClick={() => onShare(quilt)}>
@@ -228,7 +230,7 @@ function Blocks({ quilt, blocks, error, onChange, onShare }: BlocksProps) {
         </span>
       )}
       {error?.matching(/^\/blocks\/\d+\/block/) && (
-        <span role="alert" className="field-error">
+        <span role="alert" className="field-error col-span-full">
           This block {error.matching(/^\/blocks\/\d+\/block/)}.
         </span>
       )}

@@ -33,7 +33,7 @@ export function ShownScreen() {
               size={460}
               label={`The quilt, ${quilt.finished.join(" by ")}`}
             />
-            <p>
+            <p className="mt-2">
               Finished <Sides lengths={quilt.finished} />, {quilt.blocks} blocks
             </p>
           </section>
@@ -47,7 +47,7 @@ export function ShownScreen() {
               <Unit key={i} unit={unit} fabrics={fabrics} />
             ))}
           </ul>
-          <p className="quiet">You see this by a link; it cannot be changed here.</p>
+          <p className="quiet mt-2">You see this by a link; it cannot be changed here.</p>
         </section>
       </div>
     </main>
