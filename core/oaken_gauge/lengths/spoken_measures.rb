@@ -23,7 +23,7 @@ module OakenGauge
 
   SpokenMeasures::INCHES = SpokenMeasures.new(area: "sq in", area_words: "square inches", square: 1.0,
                                               small: "", thousandths: 1.0, digits: 3, limit: "1/16",
-                                              bars: [[0.25, "1/4 in"], [1.0, "1 in"], [5.0, "5 in"], [10.0, "10 in"], [50.0, "50 in"]]).freeze
+                                              bars: [[0.25, "1/4 in"], *[1, 5, 10, 50].map { |long| [long.to_f, "#{long} in"] }]).freeze
   # An inch is 2.54 centimetres.
   SpokenMeasures::CENTIMETRES = SpokenMeasures.new(area: "sq cm", area_words: "square centimetres", square: 6.4516,
                                                    small: " mm", thousandths: 25.4, digits: 2,
