@@ -20,8 +20,16 @@ module Server
       private
 
       def unit(unit)
-        { "label" => unit.label, "unit" => unit.spec, "fabrics" => unit.unit_fabrics.to_h { |held| [held.role, held.fabric_id] },
+        { "label" => unit.label, "title" => title(unit), "unit" => unit.spec,
+          "fabrics" => unit.unit_fabrics.to_h { |held| [held.role, held.fabric_id] },
           "method" => unit.pick&.answer&.fetch("title", nil) || unit.pick&.method_id }
+      end
+
+      # What it is called is for whoever does not know it by its label.
+      def title(unit)
+        OakenGauge.read_unit(unit.spec).class.plural
+      rescue OakenGauge::Documents::Invalid
+        ""
       end
 
       # One that cannot be drawn is left away.

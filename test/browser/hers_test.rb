@@ -26,6 +26,7 @@ class HersScreenTest < BrowserCase
     visit "/start"
     click_button "Start my own"
 
+    assert_selector "h2", text: "What are you making?"
     assert_empty axe_faults
     select "centimetres", from: "Measured in"
     fill_in "Finished size", with: "abc"

@@ -259,6 +259,7 @@ class AccountsTest < ServerCase
     shown = fetch("/api#{path}")
 
     assert_equal ["Slack Tide lap quilt", 5, "Die", 18], [shown["name"], shown["units"].size, shown["units"].first["method"], shown["quilt"]["blocks"]]
+    assert_equal "half-square triangle units (HST)", shown["units"].first["title"]
     assert_equal %w[id name colour weave], shown["fabrics"].first.keys
     refute_includes LOG.string, path
     refute_includes last_response.body, "birthday"

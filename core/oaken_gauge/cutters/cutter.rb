@@ -30,6 +30,11 @@ module OakenGauge
         []
       end
 
+      # @return [Tools::Die, nil] the die that cuts it; nil where something else does
+      def die
+        nil
+      end
+
       # @return [Patches::Band, nil] the strip that blunts its tips; nil when they stay sharp
       def band
         nil

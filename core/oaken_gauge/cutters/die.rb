@@ -20,7 +20,7 @@ module OakenGauge
       # once, with the first shape that it is used for.
       # @return [Array<Array(Patches::Shape, Integer)>]
       def by_products(role, count)
-        wanted = method.cutters_of(role).select { |cutter| cutter.respond_to?(:die) && cutter.die.equal?(die) }
+        wanted = method.cutters_of(role).select { |cutter| cutter.die.equal?(die) }
         return [] unless die && wanted.first.equal?(self)
 
         (die.shapes - wanted.flat_map(&:steel)).map { |held| [held.shape, held.count * layers_for(role, count)] }

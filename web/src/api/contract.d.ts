@@ -311,6 +311,7 @@ export interface paths {
                             name: string;
                             units: {
                                 label: string;
+                                title: string;
                                 unit: {
                                     [key: string]: unknown;
                                 };

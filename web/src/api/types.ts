@@ -57,7 +57,13 @@ export type Session = { required: boolean; name: string | null };
 /** What is seen of a project by its link. */
 export type ShownProject = {
   name: string;
-  units: { label: string; unit: UnitDocument; fabrics: Record<string, number>; method: string | null }[];
+  units: {
+    label: string;
+    title: string;
+    unit: UnitDocument;
+    fabrics: Record<string, number>;
+    method: string | null;
+  }[];
   quilt: { finished: string[]; blocks: number; drawing?: QuiltAnswer["drawing"] } | null;
   fabrics: Fabric[];
 };

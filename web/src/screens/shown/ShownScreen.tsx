@@ -56,11 +56,11 @@ export function ShownScreen() {
 
 type UnitProps = { unit: ShownProject["units"][number]; fabrics: ShownProject["fabrics"] };
 
-function Unit({ unit: { label, unit, fabrics: held, method }, fabrics }: UnitProps) {
+function Unit({ unit: { label, title, unit, fabrics: held, method }, fabrics }: UnitProps) {
   const { count } = unit;
   return (
     <li>
-      <b>{typeof count === "number" ? count : `${count.left} left, ${count.right} right`}</b> {label}{" "}
+      <b>{typeof count === "number" ? count : `${count.left} left, ${count.right} right`}</b> {label}: {title}{" "}
       <Sides lengths={[unit.finished ?? []].flat()} />
       <span className="ml-1.5 inline-flex gap-0.5 align-middle">
         {Object.values(held).map((id, i) => (

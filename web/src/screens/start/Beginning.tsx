@@ -6,10 +6,10 @@ import { api, ApiError, type Kind, type Measure } from "../../api/client";
 import { UnitPicture } from "../../drawing/UnitPicture";
 import { EntryField } from "../../parts/EntryField";
 import { told } from "../../parts/measures";
-import { Notice } from "../../parts/Notice";
 import { useKinds } from "../../parts/useKinds";
 import { UsualChoice } from "../tools/UsualTools";
 import { type FabricTold, FIRST_FABRICS, FabricQuestion } from "./FabricQuestion";
+import { Opening } from "./Opening";
 
 /** What most quilters have. */
 const USUAL = ["long-ruler"];
@@ -63,7 +63,7 @@ export function Beginning({ onBack }: { onBack: () => void }) {
   });
   const error = beginning.error instanceof ApiError ? beginning.error : null;
   const set = (changes: Partial<Told>) => setGiven((before) => ({ ...before, ...changes }));
-  if (!kind) return <Notice>Opening…</Notice>;
+  if (!kind) return <Opening />;
   return (
     <main className="mx-auto max-w-265 px-5 pt-5.5 pb-10">
       <h1>Start your own</h1>

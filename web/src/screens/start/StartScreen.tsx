@@ -5,6 +5,7 @@ import { useNavigate } from "react-router";
 import { api } from "../../api/client";
 import { Notice } from "../../parts/Notice";
 import { useLight } from "../../parts/useLight";
+import { Opening } from "./Opening";
 
 /** Fetched when somebody starts her own: what is seen first does not wait for it. */
 const Beginning = lazy(async () => ({ default: (await import("./Beginning")).Beginning }));
@@ -25,7 +26,7 @@ export function StartScreen() {
   });
   if (own)
     return (
-      <Suspense fallback={<Notice>Opening…</Notice>}>
+      <Suspense fallback={<Opening />}>
         <Beginning onBack={() => setOwn(false)} />
       </Suspense>
     );
