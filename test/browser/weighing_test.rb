@@ -142,6 +142,8 @@ class WeighingScreenTest < BrowserCase
     press :left, :left
 
     assert_fence "one and three quarters inches"
+    # Nothing is picked before it is weighed.
+    assert_no_selector ".methods-stale"
     press "m"
     press :down, :enter
 
