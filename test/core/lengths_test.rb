@@ -41,6 +41,16 @@ class LengthsTest < CoreCase
     end
   end
 
+  # The page takes the longest that has room: each is as long as it says, and the longer ones come after.
+  def test_bars_of_a_scale_are_as_long_as_they_say
+    %i[inch cm].each do |measure|
+      bars = OakenGauge::SpokenMeasures.of(measure).bars
+
+      bars.each { |inches, words| assert_in_delta OakenGauge::Length.parse(words.delete(" ")).to_r, inches, 1e-9, words }
+      assert_equal bars.sort_by(&:first), bars
+    end
+  end
+
   def test_refuses_what_is_no_length
     ["", " ", "two", "5 ft", "5'", "2 7/0", "1/2/3", "2 7", "--2", "1e3", "2,5", nil, 2, "9" * 60, "2\u0000", "٣", "\xff"].each do |text|
       error = assert_raises(UnreadableLength, text.inspect) { Length.parse(text) }
