@@ -7,7 +7,7 @@ class TogetherTest < CoreCase
   Measure = ErrorModel::Budget::Measure
 
   def source(sd, **more)
-    Construction::Source.new(step: :cut_strip, kind: :ruler_main, mean: 0.0, sd: sd, chance: 0.0, by: 0.0, **more)
+    Construction::Source.new(:cut_strip, :ruler_main, 0.0, sd, *{ chance: 0.0, by: 0.0, **more }.values)
   end
 
   def share(sources, *measures)

@@ -5,6 +5,9 @@ module OakenGauge
     # Writes a method's steps in the true order of work: round 0 is cutting patches, and each round after it is sewn,
     # pressed and done with before the next.
     class StepsWriter
+      # What a step is done to, where its words begin with a fabric.
+      OF_ONE = /\A(\w+)(?:\z| patches| pairs)/
+
       # @param outcome [Weighing::Outcome]
       # @param measure [Symbol]
       def initialize(outcome, measure)
@@ -27,7 +30,8 @@ module OakenGauge
 
       # The one fabric it is done to, where it is one.
       def fabric(step)
-        @roles.find { |role| step.on.to_s == role || step.on.to_s.start_with?("#{role} patches", "#{role} pairs") }
+        role = step.on && step.on[OF_ONE, 1]
+        role if @roles.include?(role)
       end
     end
   end

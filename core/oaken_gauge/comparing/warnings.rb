@@ -67,7 +67,7 @@ module OakenGauge
 
       # 2 7/8 is easily read as 2 3/4; a half is easily found.
       def between_lines
-        lines = @way.settings.select { |setting| between?(setting) }.uniq(&:mark)
+        lines = @way.settings.select(&:between_lines?).uniq(&:mark)
         return if lines.empty?
 
         [:between_lines, "Read the line twice: #{lines.map { |line| not_the_next(line) }.join('; ')}."]
@@ -75,10 +75,6 @@ module OakenGauge
 
       def not_the_next(setting)
         [setting.mark, setting.mark - setting.tool.step].map { |line| setting.tool.line(line, task.measure) }.join(", not ")
-      end
-
-      def between?(setting)
-        setting.tool.is_a?(Tools::StraightRuler) && !setting.tool.easy_line?(setting.mark)
       end
 
       # A square that is quartered first needs a long line, but no long cut.

@@ -32,18 +32,17 @@ module OakenGauge
 
       def cut(patch, number, skill)
         held = @method.cut_patch(patch, skill).from(@frame.turn(number))
-        held.pushed(stretch(held.pushes.dup, held.stretch, number, skill))
+        raw = @frame.edges[number].select { |edge| held.stretch[edge.index] > Plane::FITTING && raw?(edge, skill) }
+        raw.empty? ? held : held.pushed(stretched(held, raw, skill))
       end
 
       # What a raw edge grows by moves the edges at its ends.
-      def stretch(pushes, factors, number, skill)
-        @frame.edges[number].each do |edge|
-          next unless factors[edge.index] > Plane::FITTING && raw?(edge, skill)
-
-          @bias_edges += 1 if factors[edge.index] > FAIR
-          pull(pushes, edge, grown(edge, skill) * (factors[edge.index] / 2))
+      def stretched(held, raw, skill)
+        raw.each_with_object(held.pushes.dup) do |edge, pushes|
+          factor = held.stretch[edge.index]
+          @bias_edges += 1 if factor > FAIR
+          pull(pushes, edge, grown(edge, skill) * (factor / 2))
         end
-        pushes
       end
 
       def pull(pushes, edge, half)

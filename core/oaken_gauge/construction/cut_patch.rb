@@ -28,7 +28,7 @@ module OakenGauge
       # @param first [Integer]
       # @return [CutPatch] counted from another of its edges
       def from(first)
-        CutPatch.new(**to_h.transform_values { |list| list&.rotate(first) })
+        first.zero? ? self : CutPatch.new(**to_h.transform_values { |list| list&.rotate(first) })
       end
 
       # @param all [Array<Numeric>]

@@ -41,7 +41,7 @@ module OakenGauge
       private
 
       def note(step, kind, mean: 0.0, sd: 0.0, chance: 0.0, by: 0.0)
-        @sources << Source.new(step: step, kind: kind, mean: mean, sd: sd, chance: chance, by: by)
+        @sources << Source.new(step, kind, mean, sd, chance, by)
         @values ? @values[@sources.size - 1] : 0.0
       end
     end

@@ -83,6 +83,14 @@ module OakenGauge
         @crossings ||= joints.flat_map.with_index { |joint, i| crossings_of(joint, joints.first(i)) }
       end
 
+      # Other outlines have no sides to lay a ruler across.
+      # @return [Boolean]
+      def rectangular?
+        return @rectangular if defined?(@rectangular)
+
+        @rectangular = (outline.area - (outline.width * outline.height)).abs < Plane::FITTING
+      end
+
       # What was worked out of the unit's outlines, by what was asked: alike for every count of it.
       # @return [Hash]
       def known

@@ -17,6 +17,7 @@ module OakenGauge
       # @param groups [Array(Array<Integer>, Array<Integer>)] patches on either side
       def initialize(shared, groups)
         @groups = groups
+        @ends = {}.compare_by_identity
         @first = weighed(shared.group_by(&:first))
         @second = weighed(shared.group_by { |_, other, _| other })
         ends = @first.flat_map { |edge, _| [edge.from, edge.to] }
@@ -74,8 +75,10 @@ module OakenGauge
       # @param side [Array<Array(Edge, Float)>]
       # @return [Array(Array(Edge, Symbol), Array(Edge, Symbol))]
       def ends(side)
-        points = side.flat_map { |edge, _| [[edge, :from], [edge, :to]] }
-        points.minmax_by { |edge, corner| Plane.dot(edge.public_send(corner), along) }
+        @ends[side] ||= begin
+          points = side.flat_map { |edge, _| [[edge, :from], [edge, :to]] }
+          points.minmax_by { |edge, corner| Plane.dot(edge.public_send(corner), along) }
+        end
       end
 
       private

@@ -96,7 +96,7 @@ module OakenGauge
 
       # @return [Boolean] whether the method has a step
       def done?(name)
-        @operations.any? { |operation| operation.name == name }
+        (@names ||= @operations.map(&:name)).include?(name)
       end
 
       private
@@ -109,7 +109,7 @@ module OakenGauge
 
       # The first of its operations that is this in the making of a unit.
       def first(role)
-        @operations.find { |operation| operation.role == role }&.name
+        (@firsts ||= @operations.reverse.to_h { |operation| [operation.role, operation.name] })[role]
       end
 
       def seam_step

@@ -9,7 +9,7 @@ module OakenGauge
     # - mean: inches that it is off always
     # - sd: its standard deviation, inches
     # - chance, by: for a line read wrong: how likely, and how far off then, either way, inches
-    Source = Struct.new(:step, :kind, :mean, :sd, :chance, :by, keyword_init: true) do
+    Source = Struct.new(:step, :kind, :mean, :sd, :chance, :by) do
       # @return [Float] square inches, slips and all
       def variance
         (sd**2) + (chance * (by**2))

@@ -76,7 +76,7 @@ module OakenGauge
       end
 
       def layers(count)
-        (count / per_layer.to_r).ceil
+        count.fdiv(per_layer).ceil
       end
 
       # @return [Integer] how many of the patch one layer gives

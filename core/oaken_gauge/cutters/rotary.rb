@@ -47,7 +47,7 @@ module OakenGauge
       end
 
       def pieces(count)
-        (count / shape.per_piece.to_r).ceil
+        count.fdiv(shape.per_piece).ceil
       end
     end
   end

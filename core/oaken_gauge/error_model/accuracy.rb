@@ -76,8 +76,10 @@ module OakenGauge
 
       # @return [Array<Part>] what each step adds, the greatest first
       def parts
-        steps = budget.sources.each_index.group_by { |i| budget.sources[i].step }
-        steps.map { |step, places| part(step, places) }.sort_by { |part| [-part.share, part.step] }
+        @parts ||= begin
+          steps = budget.sources.each_index.group_by { |i| budget.sources[i].step }
+          steps.map { |step, places| part(step, places) }.sort_by { |part| [-part.share, part.step] }
+        end
       end
 
       # @return [Hash{Integer => Array(Float, Float)}] for so many units in a row, what the row is too long,

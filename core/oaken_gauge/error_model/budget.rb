@@ -26,22 +26,31 @@ module OakenGauge
         @sources = note.sources
         @bias_edges = made.bias_edges
         found = Sensitivities.of(way, construction, sources)
-        @from = [found, way.task.maker.profile.values].freeze
+        @from = [found, way.task.maker.profile].freeze
         @sizes, @points, @slack = %i[sizes points slack].map { |name| measures(made[name], found.public_send(name)) }
       end
 
       # @param measure [Measure]
       # @return [Mixture] how it comes out over many units
       def mixture(measure)
-        (@mixtures ||= {}.compare_by_identity)[measure] ||= mix(measure.off, measure.shares.zip(sources))
+        (@mixtures ||= {}.compare_by_identity)[measure] ||= mix(measure.off, measure.shares)
       end
 
       private
 
-      def mix(off, pairs)
-        Mixture.new(mean: off + pairs.sum { |share, source| share * source.mean },
-                    sd: Math.sqrt(pairs.sum { |share, source| (share * source.sd)**2 }),
-                    slips: pairs.filter_map { |share, source| [share * source.by, source.chance] if source.slip? })
+      def mix(off, shares)
+        Mixture.new(mean: off + always.sum { |i| shares[i] * sources[i].mean },
+                    sd: Math.sqrt(shares.each_with_index.sum { |share, i| (share * sources[i].sd)**2 }),
+                    slips: slips.map { |i| [shares[i] * sources[i].by, sources[i].chance] })
+      end
+
+      # Few of the errors are off always, and few are lines read wrong.
+      def always
+        @always ||= sources.each_index.reject { |i| sources[i].mean.zero? }
+      end
+
+      def slips
+        @slips ||= sources.each_index.select { |i| sources[i].slip? }
       end
 
       def measures(offs, shares)

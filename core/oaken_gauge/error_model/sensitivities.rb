@@ -35,7 +35,7 @@ module OakenGauge
         # @param sources [Array<Construction::Source>]
         # @return [Found]
         def of(way, construction, sources)
-          key = [way.class, shape(way), sources.map { |source| [source.step, source.kind] }]
+          key = [way.class, shape(way), sources.map(&:step), sources.map(&:kind)]
           KEPT.fetch(key) { find(construction, sources, way.task.maker.profile) }
         end
 

@@ -104,7 +104,7 @@ module OakenGauge
       end
 
       def strips(cut, form)
-        (cut.count / form.per.call(usable_width).to_r).ceil
+        cut.count.fdiv(form.per.call(usable_width)).ceil
       end
 
       def missing(cut, form)

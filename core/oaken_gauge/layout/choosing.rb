@@ -15,7 +15,7 @@ module OakenGauge
         useful = sizes.select { |_, _, held, left| held.positive? && left != 0 }
         return {} if wanted.zero?
 
-        useful.map! { |*one, held, left| [*one, held, [(wanted / held.to_r).ceil, left].compact.min] }
+        useful.map! { |*one, held, left| [*one, held, [wanted.fdiv(held).ceil, left].compact.min] }
         return { useful.first.first => useful.first.last } if useful.one?
 
         new(useful.flat_map { |*one, number| [one] * number }, wanted).chosen.tally
@@ -41,7 +41,7 @@ module OakenGauge
       # Of those that hold as many as one another no more than could all be needed, the smallest of them.
       def likely
         @sheets.group_by { |_, _, held| [held, @wanted].min }.flat_map do |held, same|
-          same.min_by((@wanted / held.to_r).ceil) { |place, area, _| [area, place] }
+          same.min_by(@wanted.fdiv(held).ceil) { |place, area, _| [area, place] }
         end
       end
 

@@ -31,7 +31,7 @@ module OakenGauge
       # @param layers [Integer]
       # @return [Form]
       def self.of_run(width, tiling, layers = 1)
-        part = ->(count) { (count / layers.to_r).ceil }
+        part = ->(count) { count.fdiv(layers).ceil }
         new(width: width, area: tiling.area, square: false,
             per: ->(length) { layers * tiling.fit(length / layers.to_r) },
             reach: ->(count) { layers * tiling.length_of(part.call(count)) },

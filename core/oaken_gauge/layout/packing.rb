@@ -18,7 +18,7 @@ module OakenGauge
 
         # @return [Array(Numeric, Numeric)] how far so many of it go along and across, inches
         def extent(count)
-          sizes = [form.reach.call([each, count].min), (count / each.to_r).ceil * form.width]
+          sizes = [form.reach.call([each, count].min), count.fdiv(each).ceil * form.width]
           along_itself(*sizes)
         end
 

@@ -53,7 +53,7 @@ module OakenGauge
       # @param count [Integer] shapes, or rows of the nest
       # @return [Integer] how many lie one behind the other: every layer is cut at once
       def places(count = self.count)
-        (count / layers.to_r).ceil
+        count.fdiv(layers).ceil
       end
 
       # @return [Integer] cuts that give all of them

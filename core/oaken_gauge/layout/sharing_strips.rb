@@ -31,14 +31,14 @@ module OakenGauge
         return 0 if each.zero?
 
         there = @taken.sum { |sheet| sheet.repeats * held_by_rest(sheet, cut) }
-        fresh = ([wanted - there, 0].max / each.to_r).ceil
+        fresh = [wanted - there, 0].max.fdiv(each).ceil
         [wanted - (fresh * each), 0].max
       end
 
       def open_sheets(cut, wanted)
         form = @blocks[cut].ways.first&.last or return wanted
         each = form.per.call(@fabric.usable_width)
-        portions((wanted / each.to_r).ceil, each, wanted).each do |repeats, count|
+        portions(wanted.fdiv(each).ceil, each, wanted).each do |repeats, count|
           @taken << strip(Row.new(cut: cut, x: 0, y: 0, form: form, turned: false, count: count), repeats)
         end
         0

@@ -18,14 +18,15 @@ module OakenGauge
       def passes
         cuts.select(&:die).group_by(&:die).sum do |die, same|
           limit = same.map { |cut| die.max_layers.fetch(task.fabric(cut.role).cloth) }.min
-          (same.sum(&:count) / limit.to_r).ceil
+          same.sum(&:count).fdiv(limit).ceil
         end
       end
 
       private
 
-      def step(name, count, **facts)
-        Step.new(operation: Operations.fetch(name), count: count, **facts) if count.positive?
+      # Whatever is not sewn is done in round 0; {Batching} tells the rounds of the others.
+      def step(name, count, round: 0, **facts)
+        Step.new(operation: Operations.fetch(name), count: count, round: round, **facts) if count.positive?
       end
 
       # What is starched is starched before it is cut.

@@ -110,10 +110,7 @@ module OakenGauge
       # @param size [Rational] inches
       # @return [Boolean] whether it is cut on a main line, or in a slot
       def easy_line?(size, slotted: false)
-        @easy_lines ||= {}
-        @easy_lines.fetch([size, slotted]) do |asked|
-          @easy_lines[asked] = (slotted && task.slots.saves?(size)) || Settings::Rulers.new(self).easy_line?(size)
-        end
+        (slotted && task.slots.saves?(size)) || task.easy_line?(size)
       end
 
       # @param role [Symbol]

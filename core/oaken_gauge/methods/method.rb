@@ -64,7 +64,7 @@ module OakenGauge
       def steps
         batched = Batching.new(parts.map(&:making_steps)).steps
         @rounds = batched.last&.round
-        [*in_round_0(cutting_steps), *batched.chunk_while { |one, other| one.round == other.round }.flat_map { |steps| whole_round(steps) }]
+        [*cutting_steps, check_step, *batched.chunk_while { |one, other| one.round == other.round }.flat_map { |steps| whole_round(steps) }].compact
       end
 
       # @return [Array<Step>] what is done with the patches when they are cut
@@ -108,7 +108,7 @@ module OakenGauge
 
       # @return [Array<Array<Layout::Cut>>] its cuts, those of one fabric together: roles may be cut from one
       def by_fabric
-        cuts.group_by { |cut| task.fabric(cut.role).object_id }.values
+        @by_fabric ||= cuts.group_by { |cut| task.fabric(cut.role).object_id }.values
       end
     end
   end

@@ -24,20 +24,16 @@ module OakenGauge
       # @param round [Integer]
       # @return [Array<Numeric>, nil] what a piece measures when a round is done, where that can be measured, inches
       def size_after(round)
-        unfinished if round == rounds && rectangular?
+        unfinished if round == rounds && unit.frame.rectangular?
       end
 
       private
 
-      def in_round_0(steps)
-        [*steps, check_step].compact.map { |step| Step.new(**step.to_h, round: 0) }
-      end
-
       # One is made whole and measured before the batch, where there is anything to sew.
       def check_step
-        return if unit.joins.empty? || !rectangular?
+        return if unit.joins.empty? || !unit.frame.rectangular?
 
-        Step.new(operation: Operations.fetch(:check_one), count: 1, on: measuring(unfinished))
+        step(:check_one, 1, on: measuring(unfinished))
       end
 
       def whole_round(steps)
@@ -52,7 +48,7 @@ module OakenGauge
       # What it should measure is looked at after every round, before the next is sewn to it.
       def check_round(round)
         size = parts.one? && size_after(round)
-        [Step.new(operation: Operations.fetch(:measure_round), count: 1, on: measuring(size), round: round)] if size
+        [step(:measure_round, 1, on: measuring(size), round: round)] if size
       end
 
       def measuring(size)
@@ -74,11 +70,6 @@ module OakenGauge
 
       def unfinished
         unit.side_lengths.map { |side| side + (2 * seam) }
-      end
-
-      # Other outlines have no sides to lay a ruler across.
-      def rectangular?
-        (unit.outline.area - (unit.outline.width * unit.outline.height)).abs < Plane::FITTING
       end
 
       def rounds

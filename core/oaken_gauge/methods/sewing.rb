@@ -23,6 +23,8 @@ module OakenGauge
         @seam = seam
         @blunt = blunt
         @open = open
+        @leads = {}
+        @ways = {}
       end
 
       # @return [Array<Array<Integer>>] seams, round after round
@@ -33,15 +35,13 @@ module OakenGauge
       # @param seam [Integer] by its place in the order of sewing
       # @return [String] how it is laid and led, after "sew a seam"; empty where nothing is to be minded
       def lead(seam)
-        [on_top(seam), from(seam), leader(seam)].compact.map { |words| ", #{words}" }.join
+        @leads[seam] ||= [on_top(seam), from(seam), leader(seam)].compact.map { |words| ", #{words}" }.join
       end
 
       # @param seam [Integer]
       # @return [String] which way it is pressed, and why
       def toward(seam)
-        return nesting(seam) if crossed?(seam)
-
-        fewer(seam) || by_role(seam)
+        @ways[seam] ||= crossed?(seam) ? nesting(seam) : fewer(seam) || by_role(seam)
       end
 
       private

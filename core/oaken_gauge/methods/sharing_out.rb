@@ -18,22 +18,28 @@ module OakenGauge
 
       # @return [Mixed, nil] nil where sets of one size do as well for all of them
       def best
-        alone = least(@ways.reject { |way| way.class.per_set == 1 })
-        mixed = least(alone ? mixes.select { |way| better?(way, alone) } : mixes) or return
+        mixed = least(alone ? mixes.select { |way| better?(way) } : mixes) or return
 
         mixed unless alone && first_of([alone, mixed]).equal?(alone)
       end
 
       # @return [Problem, nil] what the stock cannot give, where it cannot give any mix
       def shortage
+        return if alone
+
         tried = @ways.empty? ? @all : mixes
         tried.first.allocations.each_value.filter_map(&:short).first if tried.any? && tried.all? { |way| short?(way) }
       end
 
       private
 
+      # The best of the sets of one size for all of them.
+      def alone
+        @alone ||= least(@ways.reject { |way| way.class.per_set == 1 })
+      end
+
       # Whether it might be, by what it leaves over and has to cut: what could not need not be laid out.
-      def better?(way, alone)
+      def better?(way)
         ([left_over(way), to_cut(way)] <=> [left_over(alone), net(alone)]) <= 0
       end
 

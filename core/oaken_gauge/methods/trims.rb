@@ -22,7 +22,7 @@ module OakenGauge
       # @return [Step]
       def trim_step
         sides = unit.side_lengths.map { |side| say(side + (2 * seam)) }.uniq.join(" × ")
-        Step.new(operation: Operations.fetch(trim_sides == 2 ? :trim_two : :trim_to), count: trim_sides * makes.made, on: sides)
+        step(trim_sides == 2 ? :trim_two : :trim_to, trim_sides * makes.made, on: sides)
       end
     end
   end

@@ -14,7 +14,7 @@ module OakenGauge
         units = pick(AT_A_TIME.keys)
         each = pick(AT_A_TIME.fetch(units))
         count = pick((5..40).to_a)
-        sets = (count / each.to_r).ceil
+        sets = count.fdiv(each).ceil
         over = (sets * each) - count
         wrong = [sets - 1, sets + 1, count].select(&:positive?).map(&:to_s)
         ask("#{count} #{units}, #{WORDS.fetch(each)}: how many sets?", sets.to_s, wrong,

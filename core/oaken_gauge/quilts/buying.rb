@@ -74,7 +74,7 @@ module OakenGauge
 
       def strips(piece, width)
         across, along = piece.size
-        along > width ? piece.count * across * along / width : (piece.count / (width / along).floor.to_r).ceil * across
+        along > width ? piece.count * across * along / width : piece.count.fdiv((width / along).floor).ceil * across
       end
 
       def width(fabric)

@@ -22,7 +22,7 @@ module OakenGauge
 
         # @return [Integer]
         def squares
-          (count / per_square.to_r).ceil
+          count.fdiv(per_square).ceil
         end
       end
 

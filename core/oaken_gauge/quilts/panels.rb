@@ -123,7 +123,7 @@ module OakenGauge
 
       # So many, in the fewest parts of no more than the most, as even as can be.
       def even(count, most, each = 1)
-        parts = (count / most.to_r).ceil
+        parts = count.fdiv(most).ceil
         least, larger = count.divmod(parts)
         Array.new(parts) { |place| (place < larger ? least + 1 : least) * each }
       end

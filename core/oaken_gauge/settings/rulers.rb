@@ -21,12 +21,6 @@ module OakenGauge
         size.uniq.map { |side| setting(ruler, side) } + slots(size)
       end
 
-      # @param size [Rational] inches
-      # @return [Boolean] whether it falls on a main line or a half of the ruler it is cut with
-      def easy_line?(size)
-        best(size, [size])&.easy_line?(size) || false
-      end
-
       private
 
       def rulers

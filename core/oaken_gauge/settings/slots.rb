@@ -18,8 +18,10 @@ module OakenGauge
       # @param width [Rational] inches
       # @return [Boolean] whether a full ruler of them takes less time than one cut after another
       def saves?(width)
-        found = ruler(width)
-        !found.nil? && !laid(width, found.strips_at_once(width)).nil?
+        (@saves ||= {}).fetch(width) do
+          found = ruler(width)
+          @saves[width] = !found.nil? && !laid(width, found.strips_at_once(width)).nil?
+        end
       end
 
       # @param width [Rational] inches

@@ -33,7 +33,7 @@ module OakenGauge
 
       def rows_of(tiling, count, low)
         per_row = [tiling.fit(@long), 1].max
-        Array.new((count / per_row.to_r).ceil) do |i|
+        Array.new(count.fdiv(per_row).ceil) do |i|
           row(tiling, [per_row, count - (i * per_row)].min, low + (i * tiling.upright.height))
         end
       end

@@ -27,7 +27,7 @@ module OakenGauge
       def cells_used(unit, count)
         wide, high = ways_round(unit).max_by { |across, up| (columns / across) * (rows / up) }
         beside = [count, columns / wide].min
-        [beside * wide, (count / beside.to_r).ceil * high]
+        [beside * wide, count.fdiv(beside).ceil * high]
       end
 
       # @param unit [Units::Unit]

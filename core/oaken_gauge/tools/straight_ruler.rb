@@ -36,7 +36,7 @@ module OakenGauge
       # @param size [Rational] inches
       # @return [Boolean] whether one of the heavy lines, an inch or a centimetre from each other, stands at the size
       def main_line?(size)
-        ((size - main_lines_at) % numbered).zero?
+        ((size - main_lines_at) / numbered).denominator == 1
       end
 
       # Halves are plain to see on any ruler.

@@ -91,8 +91,7 @@ module OakenGauge
       # between the heavy ones that have to be found.
       # @return [Integer]
       def difficulty
-        between = way.settings.count { |setting| setting.tool.is_a?(Tools::StraightRuler) && !setting.tool.easy_line?(setting.mark) }
-        way.operations.count { |operation| operation.role != :check } + accuracy.bias_edges + between
+        @difficulty ||= way.operations.count { |operation| operation.role != :check } + accuracy.bias_edges + way.settings.count(&:between_lines?)
       end
 
       # @return [Boolean] whether whole units are trimmed to size

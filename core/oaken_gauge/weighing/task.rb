@@ -43,6 +43,12 @@ module OakenGauge
         (@straight_rulers ||= {}).fetch([longest, size]) { |key| @straight_rulers[key] = drawer.straight_ruler(*key) }
       end
 
+      # @param size [Rational] inches
+      # @return [Boolean] whether it falls on a main line or a half of the ruler it is cut with
+      def easy_line?(size)
+        (@easy_lines ||= {}).fetch(size) { @easy_lines[size] = straight_ruler(size, [size])&.easy_line?(size) || false }
+      end
+
       # @return [Settings::Slots] the drawer's slotted rulers
       def slots
         @slots ||= Settings::Slots.new(self)

@@ -108,7 +108,7 @@ module OakenGauge
         end
 
         def panels
-          (unit.count / grid.units_held(unit).to_r).ceil
+          unit.count.fdiv(grid.units_held(unit)).ceil
         end
 
         # All folds one way are sewn, the allowances between cells snipped, and all pressed before the others.
