@@ -7,8 +7,9 @@ module OakenGauge
     # @param last [String] the word before the last one
     # @return [String] "goose", "goose and sky", "half, left and right"
     def self.list(things, last = "and")
-      *before, end_of = things.map(&:to_s)
-      before.empty? ? end_of.to_s : "#{before.join(', ')} #{last} #{end_of}"
+      return things.first.to_s if things.size < 2
+
+      "#{things[..-2].join(', ')} #{last} #{things.last}"
     end
 
     # @param role [Symbol] a fabric, told by the patches that are of it

@@ -6,7 +6,7 @@ module OakenGauge
     class Comparison
       # Ratios that have a name, and how near one must be to be called by it.
       NAMED = { 1/2r => "half the fabric", 2/3r => "a third less fabric", 3/4r => "a quarter less fabric", 5/4r => "a quarter more fabric",
-                4/3r => "a third more fabric", 3/2r => "half as much fabric again", 2r => "twice the fabric" }.freeze
+                4/3r => "a third more fabric", 3/2r => "half as much fabric again", 2r => "twice the fabric" }.transform_keys(&:to_f).freeze
       NEAR = 0.02
       # From here on it is said how many times as much.
       MANY = 2.2

@@ -10,6 +10,8 @@ module OakenGauge
     class Ranking
       # How near is as good, in steps of a score: 7 in a hundred of all fabric or of all time, where only that counts.
       NEAR = 0.1
+      # Where each count stands: what is taken from stock, then the figures.
+      COUNTS = (0..Figures::ALL.size).to_a.freeze
       # What opens so many times the fabric that another does is not preferred to it.
       OPENED = 1.5
 
@@ -62,10 +64,8 @@ module OakenGauge
       end
 
       # As good on every count, what is taken from stock too, and better on one at least.
-      def beats?((taken, *mine), (its_taken, *its))
-        return false if taken > its_taken + Plane::SAME || mine.each_with_index.any? { |figure, i| figure > its[i] + Plane::SAME }
-
-        mine.each_with_index.any? { |figure, i| figure < its[i] - Plane::SAME }
+      def beats?(mine, its)
+        COUNTS.none? { |i| mine[i] > its[i] + Plane::SAME } && COUNTS.drop(1).any? { |i| mine[i] < its[i] - Plane::SAME }
       end
 
       # What is taken from stock, and every figure.

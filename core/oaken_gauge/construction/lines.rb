@@ -13,7 +13,8 @@ module OakenGauge
         # @param direction [Complex]
         # @return [Numeric] inches
         def along(move, direction)
-          x, y = direction.rect
+          x = direction.real
+          y = direction.imag
           return move[0] * x if y.zero?
           return move[1] * y if x.zero?
 

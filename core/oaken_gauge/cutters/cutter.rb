@@ -160,7 +160,7 @@ module OakenGauge
       end
 
       def off_by(mark)
-        mark.finished.is_a?(Rational) && shape.finished.is_a?(Numeric) ? mark.finished - shape.finished.rationalize(1e-6.to_r) : 0r
+        mark.finished.is_a?(Rational) && shape.finished.is_a?(Numeric) ? mark.finished - shape.finished.rationalize(1/1_000_000r) : 0r
       end
 
       def on_tools(marks)

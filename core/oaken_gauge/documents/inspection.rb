@@ -34,8 +34,8 @@ module OakenGauge
 
         case value
         when String then value.valid_encoding?
-        when Array then value.map { |one| sound?(one) }.all?
-        when Hash then value.map { |key, one| sound?(one) && key.valid_encoding? }.all?
+        when Array then value.inject(true) { |all, one| sound?(one) && all }
+        when Hash then value.inject(true) { |all, (key, one)| sound?(one) && key.valid_encoding? && all }
         else true
         end
       end

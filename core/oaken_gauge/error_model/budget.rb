@@ -40,7 +40,7 @@ module OakenGauge
 
       def mix(off, shares)
         Mixture.new(mean: off + always.sum { |i| shares[i] * sources[i].mean },
-                    sd: Math.sqrt(shares.each_with_index.sum { |share, i| (share * sources[i].sd)**2 }),
+                    sd: Math.sqrt((0...shares.size).sum { |i| (shares[i] * sources[i].sd)**2 }),
                     slips: slips.map { |i| [shares[i] * sources[i].by, sources[i].chance] })
       end
 

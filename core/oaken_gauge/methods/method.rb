@@ -103,7 +103,7 @@ module OakenGauge
       # @return [String] as it is said, in the document's unit of measure; what is on no ruler as a
       #   decimal
       def say(size)
-        [size].flatten.map { |length| Length.saying(length, task.measure) }.join(" × ")
+        Array(size).map { |length| Length.saying(length, task.measure) }.join(" × ")
       end
 
       # @return [Array<Array<Layout::Cut>>] its cuts, those of one fabric together: roles may be cut from one

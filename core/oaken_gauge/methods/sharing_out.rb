@@ -89,7 +89,7 @@ module OakenGauge
 
       # No layout uses less than this.
       def to_cut(way)
-        way.cuts.sum { |cut| cut.count * cut.size.inject(:*) }.round(6)
+        way.cuts.sum { |cut| cut.count * cut.size.inject(:*) }.to_f.round(6)
       end
 
       def short?(way)

@@ -12,6 +12,10 @@ module OakenGauge
       DIAGONAL = [[[0, 0], [1, 1]]].freeze
       BOTH_DIAGONALS = [[[0, 0], [1, 1]], [[0, 1], [1, 0]]].freeze
 
+      # One shape is cut by many methods.
+      OUTLINES = Memo.new(500)
+      private_constant :OUTLINES
+
       # @return [Numeric, Array<Numeric>] the finished measure the kind is named by, in inches
       attr_reader :finished
 
@@ -49,7 +53,7 @@ module OakenGauge
       # @param seam [Numeric] the seam allowance, inches
       # @return [Polygon] as cut with every tip sharp
       def cut_outline(seam)
-        (@cut_outlines ||= {})[seam] ||= outline.offset(seam)
+        OUTLINES.fetch([self, seam]) { outline.offset(seam) }
       end
 
       # The finished outline in each way it may lie along a strip.
