@@ -42,10 +42,13 @@ module OakenGauge
                    worth: ->(outcome) { -outcome.difficulty / HARDER })
       ].freeze
 
+      NAMED = ALL.to_h { |figure| [figure.name, figure] }.freeze
+      private_constant :NAMED
+
       # @param name [Symbol]
       # @return [Figure]
       def self.fetch(name)
-        ALL.find { |figure| figure.name == name } or raise KeyError, "no figure #{name}"
+        NAMED.fetch(name)
       end
     end
   end

@@ -41,7 +41,7 @@ module OakenGauge
       end
 
       def operation?(*names)
-        @way.operations.map(&:name).intersect?(names)
+        @way.operations.any? { |operation| names.include?(operation.name) }
       end
 
       def selvage

@@ -55,7 +55,7 @@ module OakenGauge
 
       def measures(offs, shares)
         offs.zip(shares).map.with_index { |(off, row), i| Measure.new(off: off.round(9), shares: row, place: i) }
-            .uniq { |measure| [measure.off, measure.shares] }
+            .uniq { |measure| [measure.off, measure.shares.object_id] }
       end
     end
   end

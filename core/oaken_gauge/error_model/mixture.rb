@@ -10,11 +10,11 @@ module OakenGauge
       HALVINGS = 24
       # How seldom is hardly ever.
       LEAST = 3e-5
-      # How far slips of one size carry, for how likely each is: alike for many measures.
-      CARRIED = Memo.new(500)
+      # Where slips together may carry a measure, and how likely: alike for many measures.
+      TOGETHER = Memo.new(1000)
       # Measures that were looked for, alike while a fence is dragged.
       FOUND = Memo.new(2000)
-      private_constant :CARRIED, :FOUND
+      private_constant :TOGETHER, :FOUND
 
       # @return [Float] inches, slips and all: those go either way alike
       attr_reader :mean
@@ -78,9 +78,10 @@ module OakenGauge
       # Slips of every size, put together.
       # @return [Hash{Float => Float}] how far all have jumped, and how likely that is
       def together
-        @slips.group_by(&:first).inject({ 0.0 => 1.0 }) do |all, (jump, same)|
-          carried = CARRIED.fetch(same.map(&:last)) { carried(same.map(&:last)) }
-          join(all, carried.transform_keys { |times| times * jump })
+        TOGETHER.fetch(@slips) do
+          @slips.group_by(&:first).inject({ 0.0 => 1.0 }) do |all, (jump, same)|
+            join(all, carried(same.map(&:last)).transform_keys { |times| times * jump })
+          end
         end
       end
 

@@ -10,8 +10,8 @@ module OakenGauge
       KEPT = Memo.new(3000)
       private_constant :KEPT
 
-      # What was found: for sizes, points and slack a row for each measure, in it a number for each source. What is kept is
-      # compared by identity.
+      # What was found: for sizes, points and slack a row for each measure, in it a number for each source; rows that are
+      # alike are one. What is kept is compared by identity.
       class Found
         # @return [Array<Array<Float>>]
         attr_reader :sizes, :points, :slack
@@ -49,7 +49,8 @@ module OakenGauge
 
         def find(construction, sources, profile)
           made = construction.call(Construction::Draws.new(profile, errors(sources.size)))
-          Found.new(*%i[sizes points slack].map { |name| made[name].map { |measure| read(measure, sources.size) } })
+          alike = Hash.new { |rows, row| rows[row] = row }
+          Found.new(*%i[sizes points slack].map { |name| made[name].map { |measure| alike[read(measure, sources.size)] } })
         end
 
         # Each moves itself, and nothing else.

@@ -7,9 +7,9 @@ module OakenGauge
     # @param measure [Symbol] :inch, :cm or :mm; the length's own when left out
     # @return [String] "2 7/8", "7/8", "-1/8", "7.3cm"
     def to_s(measure = self.measure)
-      amount = inches / Length::MEASURES.fetch(measure)
-      return mixed(amount) if measure == :inch
+      return mixed(inches) if measure == :inch
 
+      amount = inches / Length::MEASURES.fetch(measure)
       "#{decimal?(amount) ? decimal(amount) : mixed(amount)}#{measure}"
     end
 
@@ -41,11 +41,11 @@ module OakenGauge
     end
 
     def mixed(amount)
-      whole, rest = amount.numerator.abs.divmod(amount.denominator)
-      sign = "-" if amount.negative?
-      return "#{sign}#{whole}" if rest.zero?
+      return amount.numerator.to_s if amount.denominator == 1
+      return "-#{mixed(-amount)}" if amount.negative?
 
-      "#{sign}#{"#{whole} " if whole.positive?}#{rest}/#{amount.denominator}"
+      whole, rest = amount.numerator.divmod(amount.denominator)
+      whole.zero? ? "#{rest}/#{amount.denominator}" : "#{whole} #{rest}/#{amount.denominator}"
     end
 
     # A decimal fraction ends only when its divisor has no factor but 2 and 5.

@@ -84,10 +84,15 @@ module OakenGauge
       # Ways that a method declares too, where it is of one.
       DECLARED = %i[school large_square].freeze
 
+      # She comes with every question, and her hands with her.
+      PROFILES = Memo.new(200)
+      private_constant :PROFILES
+
       # @return [Profile] what is known of her hands, and what is assumed
       def profile
-        @profile ||= Profile.new(known(Parameters.of(:time)) { |name| public_send(:"known_#{name}") }
-                                 .merge(known(Parameters.of(:error)) { |name| errors&.public_send(name) }))
+        @profile ||= known(Parameters.of(:time)) { |name| public_send(:"known_#{name}") }
+                     .merge(known(Parameters.of(:error)) { |name| errors&.public_send(name) })
+                     .then { |values| PROFILES.fetch(values) { Profile.new(values) } }
       end
 
       # @param time [Symbol]

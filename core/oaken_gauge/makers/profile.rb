@@ -17,17 +17,6 @@ module OakenGauge
       # @return [Hash{Symbol => Numeric}] every value by its name
       attr_reader :values
 
-      # @return [Boolean] whether its values are the same
-      def ==(other)
-        other.is_a?(Profile) && other.values == values
-      end
-      alias eql? ==
-
-      # @return [Integer]
-      def hash
-        @hash ||= values.hash
-      end
-
       # @param name [Symbol]
       # @return [Numeric] in the parameter's unit
       # @raise [KeyError] for a name that was never declared

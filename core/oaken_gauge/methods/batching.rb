@@ -35,9 +35,10 @@ module OakenGauge
 
       # Seams of several lengths are as long as they are on average.
       def join(same, round)
+        first = same.first
         count = same.sum(&:count)
-        lengths = same.sum { |step| step.count * (step.length || 0) }
-        Step.new(**same.first.to_h, count: count, round: round, length: same.first.length && (lengths / count.to_f))
+        length = same.sum { |step| step.count * step.length } / count.to_f if first.length
+        Step.new(operation: first.operation, count: count, size: first.size, length: length, on: first.on, round: round)
       end
     end
   end

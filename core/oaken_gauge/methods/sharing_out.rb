@@ -109,7 +109,12 @@ module OakenGauge
       end
 
       def mix(shares)
-        @mixed.class.new(@task, shares.map { |way, units| way.class.new(@task.of(@task.unit.with(**units))) })
+        @mixed.class.new(@task, shares.map { |way, units| part(way, units) })
+      end
+
+      # So many units of one method have a part in several mixes.
+      def part(way, units)
+        (@parts ||= {})[[way, units]] ||= way.class.new((@tasks ||= {})[units] ||= @task.of(@task.unit.with(**units)))
       end
     end
   end

@@ -9,7 +9,7 @@ module OakenGauge
       # @param tools [Array<Tool>]
       def initialize(tools)
         @tools = tools
-        @by_kind = {}
+        @by_kind = tools.group_by(&:class)
       end
 
       RULER = { id: "straight", name: "Straight ruler" }.freeze
@@ -33,7 +33,7 @@ module OakenGauge
       # @param kind [Class] a kind of tool
       # @return [Array<Tool>] in drawer order
       def of(kind)
-        @by_kind[kind] ||= grep(kind)
+        @by_kind.fetch(kind, [])
       end
 
       # Of the straight rulers that reach, the one on which most sizes are easily found, and of those fall on a main line.
