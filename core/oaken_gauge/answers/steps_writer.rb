@@ -5,14 +5,11 @@ module OakenGauge
     # Writes a method's steps in the true order of work: round 0 is cutting patches, and each round after it is sewn,
     # pressed and done with before the next.
     class StepsWriter
-      # What a step is done to, where its words begin with a fabric.
-      OF_ONE = /\A(\w+)(?:\z| patches| pairs)/
-
       # @param outcome [Weighing::Outcome]
       # @param measure [Symbol]
       def initialize(outcome, measure)
         @outcome = outcome
-        @roles = outcome.way.unit.class.roles.map(&:to_s)
+        @words = outcome.way.unit.class.roles.to_h { |role| [role.to_s, ["#{role} patches", "#{role} pairs"]] }
         @measure = measure
       end
 
@@ -30,8 +27,9 @@ module OakenGauge
 
       # The one fabric it is done to, where it is one.
       def fabric(step)
-        role = step.on && step.on[OF_ONE, 1]
-        role if @roles.include?(role)
+        on = step.on&.to_s or return
+        @words.each { |role, words| return role if on == role || on.start_with?(*words) }
+        nil
       end
     end
   end

@@ -25,10 +25,10 @@ module OakenGauge
       # @return [CutPatch]
       def call(height, width, apart: nil)
         moved = corners(width - @width, height - @height)
-        off = edges.each_index.map { |i| apart && inside?(i) ? apart.call : 0.0 }
+        off = inside.map { |one| apart && one ? apart.call : 0.0 }
         held = @led == :corner ? flush(moved) : leaning(moved)
         CutPatch.new(**held, pushes: held[:pushes].zip(off).map(&:sum), ends: ends(moved, held[:pushes]), stretch: stretch, corners: moved,
-                             apart: off, along: edges.map(&:along))
+                             apart: off, along: along)
       end
 
       private
@@ -47,6 +47,10 @@ module OakenGauge
 
       def edges
         @edges ||= polygon.edges.each_with_index.map { |(from, to), i| Edge.new(patch: 0, index: i, from: from, to: to) }
+      end
+
+      def along
+        @along ||= edges.map(&:along)
       end
 
       def corners(wider, higher)
@@ -111,7 +115,11 @@ module OakenGauge
         at.empty? ? [0, 1] : at
       end
 
-      # Whether an edge runs inside the piece rather than along its sides.
+      # Of each edge, whether it runs inside the piece rather than along its sides.
+      def inside
+        @inside ||= edges.each_index.map { |i| inside?(i) }
+      end
+
       def inside?(index)
         from, to = @parts.values_at(index, (index + 1) % @parts.size)
         [0, 1].none? { |axis| (from[axis] - to[axis]).abs < Plane::FITTING && [0, 1].any? { |side| (from[axis] - side).abs < Plane::FITTING } }

@@ -12,7 +12,7 @@ module OakenGauge
     Source = Struct.new(:step, :kind, :mean, :sd, :chance, :by) do
       # @return [Float] square inches, slips and all
       def variance
-        (sd**2) + (chance * (by**2))
+        (sd * sd) + (chance * by * by)
       end
 
       # @return [Boolean]

@@ -38,7 +38,7 @@ module OakenGauge
           when Array then left.concat(one)
           when Hash
             left.concat(one.values)
-            sound &&= one.each_key.all?(&:valid_encoding?)
+            one.each_key { |key| sound &&= key.valid_encoding? }
           end
         end
         sound && left.empty?

@@ -162,7 +162,7 @@ module OakenGauge
 
       # @return [Float] square inches
       def variance(measure, places)
-        places.sum { |i| (measure.shares[i]**2) * budget.sources[i].variance }
+        places.sum { |i| (measure.shares[i]**2) * budget.variances[i] }
       end
 
       # @return [Float] square inches

@@ -36,11 +36,16 @@ module OakenGauge
         (@mixtures ||= {}.compare_by_identity)[measure] ||= mix(measure.off, measure.shares)
       end
 
+      # @return [Array<Float>] of each source, square inches
+      def variances
+        @variances ||= sources.map(&:variance)
+      end
+
       private
 
       def mix(off, shares)
         Mixture.new(mean: off + always.sum { |i| shares[i] * sources[i].mean },
-                    sd: Math.sqrt((0...shares.size).sum { |i| (shares[i] * sources[i].sd)**2 }),
+                    sd: Math.sqrt((0...shares.size).sum { |i| (shares[i] * sources[i].sd).then { |off| off * off } }),
                     slips: slips.map { |i| [shares[i] * sources[i].by, sources[i].chance] })
       end
 

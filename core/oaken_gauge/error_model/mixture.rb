@@ -30,7 +30,7 @@ module OakenGauge
 
       # @return [Float] inches, slips and all
       def sd
-        Math.sqrt((@own_sd**2) + @slips.sum { |jump, chance| chance * (jump**2) })
+        @sd ||= Math.sqrt((@own_sd**2) + @slips.sum { |jump, chance| chance * (jump**2) })
       end
 
       # @return [Float] the part of the measures that lies between two limits, or on one of them

@@ -32,7 +32,7 @@ module OakenGauge
       # What is starched is starched before it is cut.
       def starch_steps
         roles = unit.class.roles.select { |role| task.maker.starched || task.fabric(role).starched? }
-        [*step(:starch, roles.size, on: Saying.before_noun(Saying.list(roles)))&.then { |starch| [starch] }]
+        roles.empty? ? [] : [step(:starch, roles.size, on: Saying.before_noun(Saying.list(roles)))]
       end
 
       # An edge is squared up for the strips that come off it; where there are none, for the pieces.
@@ -46,20 +46,19 @@ module OakenGauge
       end
 
       def strips_by_width
-        @strips_by_width ||= allocations.each_value.with_object(Hash.new(0)) do |taken, counted|
-          strips_of(taken).each { |width, count| counted[width] += count }
+        @strips_by_width ||= strips.each_with_object(Hash.new(0)) do |(cut, _), counted|
+          cut.each { |width, count| counted[width] += count }
         end
       end
 
       # With the first strips that are cut of what was taken.
       def edges_by_width
-        @edges_by_width ||= allocations.each_value.with_object(Hash.new(0)) do |taken, counted|
-          counted[strips_of(taken).first&.first] += taken.squared
-        end
+        @edges_by_width ||= strips.each_with_object(Hash.new(0)) { |(cut, edges), counted| counted[cut.first&.first] += edges }
       end
 
-      def strips_of(taken)
-        taken.cut_strips.select { |_, count| count.positive? }.to_a
+      # Of each cut, the strips that are cut for it, and the edges that are squared up.
+      def strips
+        @strips ||= allocations.values.map { |taken| [taken.cut_strips.reject { |_, count| count.zero? }.to_a, taken.squared] }
       end
 
       def piece_steps
@@ -85,7 +84,7 @@ module OakenGauge
       end
 
       def further_steps
-        FURTHER.map { |done, name| step(name, cuts.select { |piece| piece.then_do == done }.sum(&:count)) }
+        FURTHER.map { |done, name| step(name, cuts.sum { |piece| piece.then_do == done ? piece.count : 0 }) }
       end
 
       def run_steps
@@ -105,6 +104,8 @@ module OakenGauge
       end
 
       def blank_steps
+        return [] if cuts.none?(&:die)
+
         off, on = allocations.select { |cut, _| cut.die }.partition { |_, taken| taken.off_grain }
         [step(:cut_blank, on.sum { |cut, _| cut.count }), off_grain_step(off.map(&:first)), step(:cut_with_die, passes)]
       end

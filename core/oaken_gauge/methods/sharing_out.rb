@@ -93,11 +93,11 @@ module OakenGauge
       end
 
       def short?(way)
-        way.allocations.each_value.any?(&:short)
+        way.allocations.values.any?(&:short)
       end
 
       def net(way)
-        way.allocations.each_value.sum { |taken| taken.consumed - taken.offcut }.to_f.round(6)
+        way.allocations.values.sum { |taken| taken.consumed - taken.offcut }.to_f.round(6)
       end
 
       def seconds(way)

@@ -22,8 +22,7 @@ module OakenGauge
       # @param band [Patches::Band]
       # @return [Float] square inches
       def fabric_in_blunt_patch(patch, seam, band)
-        place = patches.index { |one| one.equal?(patch) }
-        frame.known[[:blunt, place, seam, band.low, band.high]] ||= blunt_area(patch, held(patch, seam), band)
+        frame.known[[:blunt, place_of(patch), seam, band.low, band.high]] ||= blunt_area(patch, held(patch, seam), band)
       end
 
       # The same of a patch that a square was flipped for: it reaches no further than its square.
@@ -32,9 +31,7 @@ module OakenGauge
       # @param seam [Numeric] inches
       # @return [Float] square inches
       def fabric_in_flipped_patch(patch, seam)
-        left, right, low, high = patch.outline.floating.bounds
-        square = Polygon.rectangle(right - left, high - low).move(left, low).floating.offset(seam.to_f)
-        held(patch, seam).sum(0.0) { |part| part.inside(square)&.area || 0.0 }
+        frame.known[[:flipped, place_of(patch), seam]] ||= held(patch, seam).sum(0.0) { |part| part.inside(square(patch, seam))&.area || 0.0 }
       end
 
       # @param role [Symbol]
@@ -75,8 +72,17 @@ module OakenGauge
 
       # What a patch brings into the unit; worked out once, whichever method asks.
       def held(patch, seam)
-        key = [:held, patches.index { |one| one.equal?(patch) }, seam]
-        frame.known[key] ||= patch.outline.floating.offset(seam).clip(unfinished_outline(seam))
+        frame.known[[:held, place_of(patch), seam]] ||= patch.outline.floating.offset(seam).clip(unfinished_outline(seam))
+      end
+
+      def place_of(patch)
+        patches.index { |one| one.equal?(patch) }
+      end
+
+      # What was laid on a corner before it was flipped, as large as its patch is both ways.
+      def square(patch, seam)
+        left, right, low, high = patch.outline.floating.bounds
+        Polygon.rectangle(right - left, high - low).move(left, low).floating.offset(seam.to_f)
       end
 
       # By their corners, each as it comes out where the patch may lie either way.

@@ -133,7 +133,7 @@ module OakenGauge
       def fabric_of(role)
         unit = way.unit
         each = way.fabric_of(role)
-        FabricParts.new(allocations: way.allocations.select { |cut, _| cut.role == role }.values,
+        FabricParts.new(allocations: way.allocations.filter_map { |cut, taken| taken if cut.role == role },
                   in_units: unit.count * each, surplus: (way.makes.surplus * each) + spare_fabric(role))
       end
 
