@@ -15,7 +15,8 @@ module OakenGauge
 
       # @return [Array<Hash>]
       def write
-        @outcome.steps.zip(@outcome.timing.by_step).map { |step, seconds| entry(step, seconds) }
+        seconds = @outcome.timing.by_step
+        @outcome.steps.map.with_index { |step, i| entry(step, seconds[i]) }
       end
 
       private

@@ -19,7 +19,7 @@ module OakenGauge
 
       # @return [Boolean] whether it may be read; noted as faults where it may not
       def pass?
-        return true if sound?
+        return true if sound?(@node.value)
 
         refuse(@node.value, @node) if @count <= @most
         @node.fault("holds more than #{@most} values: allowed are at most so many at once") if @count > @most
@@ -29,19 +29,15 @@ module OakenGauge
       private
 
       # Whether nothing is wrong in it, which is so nearly always: where something is, is looked for after that.
-      def sound?
-        left = [@node.value]
-        sound = true
-        until left.empty? || (@count += 1) > @most
-          case one = left.pop
-          when String then sound &&= one.valid_encoding?
-          when Array then left.concat(one)
-          when Hash
-            left.concat(one.values)
-            one.each_key { |key| sound &&= key.valid_encoding? }
-          end
+      def sound?(value)
+        return false if (@count += 1) > @most
+
+        case value
+        when String then value.valid_encoding?
+        when Array then value.map { |one| sound?(one) }.all?
+        when Hash then value.map { |key, one| sound?(one) && key.valid_encoding? }.all?
+        else true
         end
-        sound && left.empty?
       end
 
       def refuse(value, node)

@@ -44,9 +44,13 @@ module OakenGauge
       private
 
       def mix(off, shares)
-        Mixture.new(mean: off + always.sum { |i| shares[i] * sources[i].mean },
-                    sd: Math.sqrt((0...shares.size).sum { |i| (shares[i] * sources[i].sd).then { |off| off * off } }),
+        Mixture.new(mean: off + always.sum { |i| shares[i] * sources[i].mean }, sd: spread(shares),
                     slips: slips.map { |i| [shares[i] * sources[i].by, sources[i].chance] })
+      end
+
+      # Without slips, inches.
+      def spread(shares)
+        Math.sqrt((0...shares.size).sum { |i| (shares[i] * sources[i].sd)**2 })
       end
 
       # Few of the errors are off always, and few are lines read wrong.

@@ -28,10 +28,15 @@ module OakenGauge
 
       # @return [Float]
       def share
-        @measures.empty? ? 1.0 : SHARES.fetch([@budget.from, @measures.map { |measure, *limits| [measure.off, *limits] }]) { right }
+        @measures.empty? ? 1.0 : SHARES.fetch(key) { right }
       end
 
       private
+
+      def key
+        measures, *limits = @measures.transpose
+        [@budget.from, measures.map(&:off), *limits]
+      end
 
       def right
         others = drawn

@@ -42,7 +42,7 @@ module OakenGauge
 
     # @return [Numeric] square inches; negative when the corners run clockwise
     def area
-      edges.sum { |from, to| Plane.cross(from, to) }/2r
+      (0...points.size).sum { |i| Plane.cross(points[i - 1], points[i]) }/2r
     end
 
     # @return [Numeric] inches from the leftmost corner to the rightmost

@@ -22,7 +22,8 @@ module OakenGauge
       # Along a strip it may lie either way round.
       # @return [Array<Form>]
       def forms_on_strips(directional)
-        [size, *(directional ? nil : [size.reverse])].uniq.map { |across, along| Form.of_piece(across, along, marks) }
+        ways = directional || size.uniq.one? ? [size] : [size, size.reverse]
+        ways.map { |across, along| Form.of_piece(across, along, marks) }
       end
 
       # @return [Array<Array(Array(Rational, Rational), Integer)>] sizes and counts, for a plan

@@ -22,7 +22,7 @@ module OakenGauge
     # @return [Rational] the first line at or above the size (a billionth of an inch forgiven)
     def ceil(size)
       lines = size.is_a?(Float) ? ((size - Plane::SAME) / step.to_f).ceil : (size / step).ceil
-      lines * step
+      step * lines
     end
 
     # @param size [Numeric] inches

@@ -18,28 +18,32 @@ module OakenGauge
 
     # A computed length as it is said: a fraction where it is one, and otherwise a decimal.
     #
-    # @param inches [Numeric]
+    # @param inches [Numeric, Array<Numeric>] one, or height and width
     # @param measure [Symbol]
     # @return [String]
     def self.saying(inches, measure = :inch)
-      near = inches.is_a?(Float) ? inches.rationalize(1/100_000r) : inches.to_r
-      return approximate(inches, measure) unless (near - inches).abs < Plane::SAME && sayable?(near, measure)
+      return inches.map { |one| saying(one, measure) }.join(" × ") if inches.is_a?(Array)
 
-      new(near, measure).to_s
+      exact = inches.is_a?(Float) ? near(inches) : inches.to_r
+      exact && sayable?(exact, measure) ? new(exact, measure).to_s : approximate(inches, measure)
+    end
+
+    def self.near(inches)
+      inches.rationalize(1/100_000r).then { |fraction| fraction if (fraction - inches).abs < Plane::SAME }
     end
 
     # Halves and thirds of an inch and what they are parted into; centimetres in so many places.
     def self.sayable?(inches, measure)
       return ((inches / MEASURES.fetch(measure)) * 10_000).denominator == 1 unless measure == :inch
 
-      [64, 48].any? { |parts| (parts % inches.denominator).zero? }
+      (64 % inches.denominator).zero? || (48 % inches.denominator).zero?
     end
 
     def self.approximate(inches, measure)
       amount = (inches / MEASURES.fetch(measure)).to_f.round(3)
       measure == :inch ? amount.to_s : "#{amount}#{measure}"
     end
-    private_class_method :approximate, :sayable?
+    private_class_method :approximate, :near, :sayable?
 
     # @return [Rational] the length in inches
     attr_reader :inches

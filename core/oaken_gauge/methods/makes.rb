@@ -11,7 +11,7 @@ module OakenGauge
     Makes = Struct.new(:per_set, :needed, :hands, :pairs, keyword_init: true) do
       # @return [Integer] rounded up: a set is made whole or not at all
       def sets
-        pairs ? hands.values.max : needed.fdiv(per_set).ceil
+        @sets ||= pairs ? hands.values.max : needed.fdiv(per_set).ceil
       end
 
       # @return [Integer]

@@ -64,7 +64,8 @@ module OakenGauge
       def steps
         batched = Batching.new(parts.map(&:making_steps)).steps
         @rounds = batched.last&.round
-        [*cutting_steps, check_step, *batched.chunk_while { |one, other| one.round == other.round }.flat_map { |steps| whole_round(steps) }].compact
+        sewn = batched.chunk_while { |one, other| one.round == other.round }.flat_map { |steps| whole_round(steps) }
+        [*cutting_steps, check_step, *sewn].compact
       end
 
       # @return [Array<Step>] what is done with the patches when they are cut
@@ -103,7 +104,7 @@ module OakenGauge
       # @return [String] as it is said, in the document's unit of measure; what is on no ruler as a
       #   decimal
       def say(size)
-        Array(size).map { |length| Length.saying(length, task.measure) }.join(" × ")
+        Length.saying(size, task.measure)
       end
 
       # @return [Array<Array<Layout::Cut>>] its cuts, those of one fabric together: roles may be cut from one

@@ -69,7 +69,7 @@ module OakenGauge
       end
 
       def unfinished
-        unit.side_lengths.map { |side| side + (2 * seam) }
+        @unfinished ||= unit.side_lengths.map { |side| side + (seam * 2) }
       end
 
       def rounds

@@ -21,7 +21,7 @@ module OakenGauge
       # @param measure [Symbol]
       # @return [String] one length, or height and width
       def size_words(measure)
-        Array(size).map { |length| Length.saying(length, measure) }.join(" × ")
+        size ? Length.saying(size, measure) : ""
       end
 
       # @param times [Hash{Symbol => Numeric}] a maker's, by their names

@@ -133,7 +133,7 @@ module OakenGauge
 
       # @return [Integer]
       def hash
-        @hash ||= self.class.hash ^ finished.hash
+        @hash ||= [self.class, finished].hash
       end
     end
   end

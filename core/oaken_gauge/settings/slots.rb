@@ -37,12 +37,12 @@ module OakenGauge
 
       def best(width)
         @task.drawer.of(Tools::SlottedRuler).select { |one| one.reach >= width }
-             .min_by { |one| [one.placements(width, one.strips_at_once(width)).to_r / one.strips_at_once(width), -one.reach] }
+             .min_by { |one| one.strips_at_once(width).then { |strips| [one.placements(width, strips).fdiv(strips), -one.reach] } }
       end
 
       def cheaper?(times, count)
-        maker = @task.maker
-        (times * maker.seconds(:align_and_cut)) + (count * maker.seconds(:cut_slot)) < count * maker.seconds(:align_and_cut)
+        laying, cutting = %i[align_and_cut cut_slot].map { |time| @task.maker.seconds(time) }
+        (times * laying) + (count * cutting) < count * laying
       end
     end
   end

@@ -40,9 +40,10 @@ module OakenGauge
       # @param count [Integer] strips
       # @return [Integer]
       def placements(width, count)
-        full, rest = count.divmod(strips_at_once(width))
+        at_once = strips_at_once(width)
+        full, rest = count.divmod(at_once)
         rests = (width / slot_step).denominator
-        (full * [strips_at_once(width), rests].min) + [rest, rests].min
+        (full * [at_once, rests].min) + [rest, rests].min
       end
 
       # How to cut strips of a width. Cut k lies at k widths; those that leave the same rest over whole

@@ -36,7 +36,7 @@ module OakenGauge
       # @param size [Rational] inches
       # @return [Boolean] whether one of the heavy lines, an inch or a centimetre from each other, stands at the size
       def main_line?(size)
-        ((size - main_lines_at) / numbered).denominator == 1
+        parts(size - main_lines_at) == 1
       end
 
       # Halves are plain to see on any ruler.
@@ -49,7 +49,7 @@ module OakenGauge
       # @param size [Rational] inches
       # @return [Boolean]
       def half?(size)
-        (2 * size / numbered).denominator == 1
+        parts(size) <= 2
       end
 
       # @return [Rational] inches of its longer edge, the longest cut it can guide
@@ -73,6 +73,11 @@ module OakenGauge
       end
 
       private
+
+      # Of what stands from one number to the next: 4 where a size ends in a quarter of it.
+      def parts(size)
+        (numbered == 1 ? size : size / numbered).denominator
+      end
 
       def printed(side)
         (1..((side / step).ceil - 1)).map { |place| place * step }

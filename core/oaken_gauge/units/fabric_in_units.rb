@@ -31,7 +31,10 @@ module OakenGauge
       # @param seam [Numeric] inches
       # @return [Float] square inches
       def fabric_in_flipped_patch(patch, seam)
-        frame.known[[:flipped, place_of(patch), seam]] ||= held(patch, seam).sum(0.0) { |part| part.inside(square(patch, seam))&.area || 0.0 }
+        frame.known[[:flipped, place_of(patch), seam]] ||= begin
+          square = square(patch, seam)
+          held(patch, seam).sum(0.0) { |part| part.inside(square)&.area || 0.0 }
+        end
       end
 
       # @param role [Symbol]

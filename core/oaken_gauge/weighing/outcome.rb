@@ -91,7 +91,8 @@ module OakenGauge
       # between the heavy ones that have to be found.
       # @return [Integer]
       def difficulty
-        @difficulty ||= way.operations.count { |operation| operation.role != :check } + accuracy.bias_edges + way.settings.count(&:between_lines?)
+        @difficulty ||= way.operations.count { |operation| operation.role != :check } + accuracy.bias_edges +
+                        way.settings.count(&:between_lines?)
       end
 
       # @return [Boolean] whether whole units are trimmed to size
