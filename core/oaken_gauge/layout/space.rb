@@ -2,15 +2,19 @@
 
 module OakenGauge
   module Layout
+    # The sides of the least that is, inches: 1½ by 2.
+    WORTH_KEEPING = [1.5, 2.0].map { |side| side - Plane::SAME }.freeze
+    private_constant :WORTH_KEEPING
+
     # A rectangle of a sheet that is still whole. Cuts run from edge to edge of one, and leave smaller ones.
     #
     # - x, y: where its lower left corner lies on the sheet, inches along and across
     # - long, wide: how far it goes along and across, inches
     Space = Struct.new(:x, :y, :long, :wide, keyword_init: true) do
-      # @return [Boolean] whether a rectangle is worth a place on the shelf: 1½ by 2 inches at the least
+      # @return [Boolean] whether a rectangle is worth a place on the shelf
       def self.worth_keeping?(one_side, other_side)
-        shorter, longer = [one_side, other_side].minmax
-        shorter >= (3/2r) - Plane::SAME && longer >= 2 - Plane::SAME
+        shorter, longer = one_side < other_side ? [one_side, other_side] : [other_side, one_side]
+        shorter >= WORTH_KEEPING.first && longer >= WORTH_KEEPING.last
       end
 
       # @return [Boolean]

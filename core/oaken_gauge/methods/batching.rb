@@ -38,7 +38,7 @@ module OakenGauge
         first = same.first
         count = same.sum(&:count)
         length = same.sum { |step| step.count * step.length } / count.to_f if first.length
-        Step.new(operation: first.operation, count: count, size: first.size, length: length, on: first.on, round: round)
+        Step.new(first.operation, count, first.size, length, first.on, round)
       end
     end
   end

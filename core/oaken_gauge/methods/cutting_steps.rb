@@ -22,12 +22,15 @@ module OakenGauge
         end
       end
 
-      private
-
-      # Whatever is not sewn is done in round 0; {Batching} tells the rounds of the others.
+      # What is cut is cut in round 0; {Batching} tells the rounds of what is sewn.
+      # @param name [Symbol] of an operation
+      # @param facts [Hash] size:, length: and on: of {Step}
+      # @return [Step, nil] nil where it is not done at all
       def step(name, count, round: 0, **facts)
-        Step.new(operation: Operations.fetch(name), count: count, round: round, **facts) if count.positive?
+        Step.new(Operations.fetch(name), count, *facts.values_at(:size, :length, :on), round) if count.positive?
       end
+
+      private
 
       # What is starched is starched before it is cut.
       def starch_steps

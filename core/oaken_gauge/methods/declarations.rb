@@ -28,7 +28,7 @@ module OakenGauge
         # @return [Step, nil] nil when it is not done at all
         def for(method)
           count, given = method.instance_exec(&facts)
-          Step.new(operation: Operations.fetch(operation), count: count, **(given || {})) if count.positive?
+          method.step(operation, count, **(given || {}))
         end
       end
 

@@ -137,7 +137,7 @@ module OakenGauge
       # A step as this maker does it; nil when she does not.
       def own(step, habits)
         done = habits.done(step.operation) or return
-        done.equal?(step.operation) ? step : Step.new(**step.to_h, operation: done)
+        done.equal?(step.operation) ? step : step.with(operation: done)
       end
     end
   end

@@ -16,7 +16,7 @@ module OakenGauge
 
       # @return [Array<Step>] its seams are narrow; then it is trimmed
       def making_steps
-        [*super.map { |step| step.size == seam ? Step.new(**step.to_h, size: narrow) : step }, trim_step]
+        [*super.map { |step| step.size == seam ? step.with(size: narrow) : step }, trim_step]
       end
 
       # @return [Rational] inches that its seams are deeper than the allowance: less than nothing

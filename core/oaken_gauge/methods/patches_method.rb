@@ -54,7 +54,7 @@ module OakenGauge
 
       # @return [Array<Spare>] halves of squares and layers of dies that come out too many
       def spares
-        demands.flat_map { |role, shape, count| spares_of(role, shape, count) }.reject { |spare| spare.count.zero? }
+        demands.flat_map { |role, shape, count| spares_of(role, shape, count) }
       end
 
       # Patches from strips come blunt.
@@ -143,7 +143,8 @@ module OakenGauge
 
       def spares_of(role, shape, count)
         own = [shape, cutter(shape).spare(role, count)]
-        [own, *cutter(shape).by_products(role, count)].map { |held, over| Spare.new(role: role, shape: held, count: over) }
+        [own, *cutter(shape).by_products(role, count)].reject { |_, over| over.zero? }
+                                                      .map { |held, over| Spare.new(role: role, shape: held, count: over) }
       end
 
       # What is needed: fabric, shape, how many.

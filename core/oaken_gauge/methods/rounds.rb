@@ -52,8 +52,10 @@ module OakenGauge
       end
 
       def measuring(size)
-        sides = size.map { |side| by_ruler(side) }
-        sides.uniq.one? ? "#{sides.first} square" : sides.join(" × ")
+        unit.frame.known[[:measuring, size, task.measure, task.grid.step]] ||= begin
+          sides = size.map { |side| by_ruler(side) }
+          sides.uniq.one? ? "#{sides.first} square" : sides.join(" × ")
+        end
       end
 
       # What is on no ruler is read beside the nearest line, however coarsely she cuts.

@@ -2,6 +2,10 @@
 
 module OakenGauge
   module Methods
+    # What single patches hold elsewhere, by shape and allowance.
+    ELSEWHERE = Memo.new(500)
+    private_constant :ELSEWHERE
+
     # Patches or units that came out and are not needed: they are kept, and offered again.
     #
     # - role: Symbol, which fabric
@@ -26,11 +30,13 @@ module OakenGauge
       end
 
       def elsewhere(seam)
-        home = { half_square: Units::HalfSquare, quarter_square: Units::Hourglass }[shape.kind]
-        return shape.strip_outline(seam).area.to_f unless home
+        ELSEWHERE.fetch([shape, seam]) do
+          home = { half_square: Units::HalfSquare, quarter_square: Units::Hourglass }[shape.kind]
+          next shape.strip_outline(seam).area.to_f unless home
 
-        plainest = home.new(finished: shape.finished, count: 1)
-        plainest.fabric_in_patch(plainest.patches.first, seam)
+          plainest = home.new(finished: shape.finished, count: 1)
+          plainest.fabric_in_patch(plainest.patches.first, seam)
+        end
       end
     end
   end

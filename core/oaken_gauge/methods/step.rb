@@ -11,7 +11,12 @@ module OakenGauge
     # - length: Numeric inches sewn each time
     # - on: what it is done to, in words
     # - round: 0 for cutting patches; then the seams that have nothing between them, round after round
-    Step = Struct.new(:operation, :count, :size, :length, :on, :round, keyword_init: true) do
+    Step = Struct.new(:operation, :count, :size, :length, :on, :round) do
+      # @return [Step] with some of that changed
+      def with(operation: self.operation, size: self.size)
+        Step.new(operation, count, size, length, on, round)
+      end
+
       # @param measure [Symbol] unit of measure for its words
       # @return [String]
       def say(measure = :inch)
