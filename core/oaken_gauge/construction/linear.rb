@@ -64,13 +64,18 @@ module OakenGauge
 
       private
 
+      # Most directions lie along an axis: what is multiplied by nothing is not worked out.
       def scaled(factor)
+        return NOTHING if factor.zero?
+
         factor = factor.to_f
         shares.transform_values { |share| share * factor }
       end
 
       # So many times the others beside its own.
       def added(own, others, times)
+        return own if others.empty? || times.zero?
+
         sum = own.dup
         others.each { |error, share| sum[error] = (sum[error] || 0.0) + (times * share) }
         sum

@@ -37,7 +37,7 @@ module OakenGauge
           place, variance = widest(left)
           sd = Math.sqrt([variance, 0.0].max)
           parts = left[place].map { |common| sd.zero? ? 0.0 : common / sd }
-          left.each_with_index { |row, i| row.map!.with_index { |common, j| common - (parts[i] * parts[j]) } }
+          left.each_with_index { |row, i| row.each_index { |j| row[j] -= parts[i] * parts[j] } unless parts[i].zero? }
           parts
         end
       end

@@ -39,40 +39,37 @@ module OakenGauge
       end
 
       def right
-        others = drawn
-        low, high, sure = @measures.each_index.inject(all) do |left, i|
-          measure, *limits = @measures[i]
-          narrowed(left, others[i, true] + mean(measure), factors[i].first, *limits)
-        end
-        ((below(high) - below(low)).clip(0, 1) * sure).mean
+        low, high, sure = @measures.each_index.inject(all) { |left, place| narrowed(left, place) }
+        ((Numo::NMath.erf(high) - Numo::NMath.erf(low)).clip(0, 2) * sure).mean / 2
       end
 
       # Before anything is asked of them.
       def all
-        [-FAR, FAR, 1.0].map { |from| Numo::DFloat.new(Draws::COUNT).fill(from) }
+        [*[-FAR, FAR].map { |from| Numo::DFloat.new(Draws::COUNT).fill(from) }, 1.0]
+      end
+
+      # What a measure leaves of the interval of the first error (here in √2 of a standard deviation, as erf takes it), and of
+      # the units.
+      def narrowed((low, high, sure), place)
+        measure, *limits = @measures[place]
+        moves = factors[place].first * SQRT2
+        others = drawn[place, true] + mean(measure)
+        return [low, high, sure * within(others, *limits)] if moves.abs < Plane::SAME
+
+        least, most = reached(others / -moves, moves.negative? ? limits.reverse : limits, moves)
+        [least ? Numo::DFloat.maximum(low, least) : low, most ? Numo::DFloat.minimum(high, most) : high, sure]
+      end
+
+      def within(others, least, most)
+        Numo::DFloat.cast((others >= least) & (others <= most))
+      end
+
+      def reached(rest, limits, moves)
+        limits.map { |limit| rest + (limit / moves) unless limit.infinite? }
       end
 
       def mean(measure)
         measure.off + measure.shares.zip(@sources).sum { |share, source| share * source.mean }
-      end
-
-      # What a measure leaves of the interval of the first error, and of the units.
-      def narrowed((low, high, sure), at, moves, least, most)
-        return [low, high, sure * Numo::DFloat.cast((at >= least) & (at <= most))] if moves.abs < Plane::SAME
-
-        ends = [least, most].map { |limit| reached(limit, at, moves) }
-        ends.reverse! if moves.negative?
-        [Numo::DFloat.maximum(low, ends.first), Numo::DFloat.minimum(high, ends.last), sure]
-      end
-
-      def reached(limit, at, moves)
-        return (limit - at) / moves unless limit.infinite?
-
-        at.new_fill(limit.positive? == moves.positive? ? FAR : -FAR)
-      end
-
-      def below(ends)
-        (Numo::NMath.erf(ends / SQRT2) + 1) / 2
       end
 
       # For each measure what an independent error of one moves it by, the first first.
@@ -82,8 +79,10 @@ module OakenGauge
 
       # What each measure is off by everything but the first error, which is nothing here; a row for each.
       def drawn
-        moves = @measures.zip(factors).map { |(measure, _), own| own + slips.map { |i| measure.shares[i] * @sources[i].by } }
-        Numo::DFloat.cast(moves).dot(Draws.errors(factors.first.size, @sources.values_at(*slips).map(&:chance)))
+        @drawn ||= begin
+          moves = @measures.zip(factors).map { |(measure, _), own| own + slips.map { |i| measure.shares[i] * @sources[i].by } }
+          Numo::DFloat.cast(moves).dot(Draws.errors(factors.first.size, @sources.values_at(*slips).map(&:chance)))
+        end
       end
 
       # Which of the errors are lines read wrong.
