@@ -34,6 +34,16 @@ class MixedTest < CoreCase
     end
   end
 
+  # On squares of 10 inches an eight and two twos have least to cut, 99.19, but leave slivers; of two fours and two twos all
+  # that is left is kept.
+  def test_what_takes_least_is_not_what_has_least_to_cut
+    squares = { "form" => "squares", "side" => "10" }
+    mixed = ask(12, fabrics: { "light" => squares, "dark" => squares })
+
+    assert_equal [%w[four_at_a_time 2], %w[two_at_a_time 2]], sets(mixed)
+    assert_in_delta 2 * ((2 * (4.125**2)) + (2 * (2.875**2))), mixed["waste"]["net"]
+  end
+
   # As much fabric as six twos, in less time.
   def test_twelve_against_six_twos
     twos = weigh("rotary/two_at_a_time", half_square("2", 12, tools: Catalogue::TOOLS))

@@ -43,10 +43,6 @@ module OakenGauge
         ([left_over(way), to_cut(way)] <=> [left_over(alone), net(alone)]) <= 0
       end
 
-      # Ways that are laid out to be compared: those with least to cut and fewest sets, of those that leave least over.
-      TRIED = 4
-      private_constant :TRIED
-
       def usable?(way)
         way.settings
         way.problems.empty?
@@ -61,11 +57,22 @@ module OakenGauge
       def least(ways)
         over = ways.group_by { |way| left_over(way) }
         over.keys.sort.each do |area|
-          likely = over[area].sort_by.with_index { |way, i| [to_cut(way), way.makes.sets, i] }.first(TRIED)
-          enough = likely.reject { |way| short?(way) }
+          enough = laid_out(over[area].sort_by.with_index { |way, i| [to_cut(way), way.makes.sets, i] })
           return first_of(enough) unless enough.empty?
         end
         nil
+      end
+
+      # One after another, until the next has more to cut than the best of them takes.
+      def laid_out(ways)
+        best = Float::INFINITY
+        ways.each_with_object([]) do |way, enough|
+          break enough if to_cut(way) > best
+          next if short?(way)
+
+          best = [best, net(way)].min
+          enough << way
+        end
       end
 
       # By what is left over, then net fabric; how long it takes is only asked where both are alike.
