@@ -1,4 +1,4 @@
-import { Fragment, memo } from "react";
+import { Fragment, memo, useDeferredValue } from "react";
 
 import type { Method, Project, Unit, WeighAnswer } from "../../api/client";
 import { ScaleBar } from "../../drawing/ScaleBar";
@@ -25,15 +25,16 @@ type Props = {
 /** Room for one fabric's strip in a row, in pixels. */
 const STRIP_ROOM = 112;
 const BAR_ROOM = 40;
+/** Rows that are seen at once, more or less. */
+const SEEN = 4;
 
 /** The methods, a row each, all drawn to one scale; drawn again only for another answer. */
 export const MethodTable = memo(function MethodTable(props: Props) {
-  const { project, unit, answer, sorting, open, change, onPick, onUnpick } = props;
+  const { unit, answer, sorting, change } = props;
   const methods = inOrder(answer.methods, sorting, unit.pick?.method);
   const longest = Math.max(0, ...lengths(answer.methods));
-  const most = Math.max(1, ...answer.methods.map((method) => method.waste?.consumed ?? 0));
   const scale = STRIP_ROOM / (longest || 1);
-  const fabricFor = (role: string) => fabricOf(project, unit.fabrics[role]);
+  const rows = { ...props, longest, scale };
   const sort = (by: Sorting) => change({ sort: by === "rank" ? null : by });
 
   return (
@@ -66,37 +67,52 @@ export const MethodTable = memo(function MethodTable(props: Props) {
           </tr>
         </thead>
         <tbody>
-          {methods.map((method) => (
-            <Fragment key={method.method}>
-              <MethodRow
-                method={method}
-                beatenBy={answer.methods.find((one) => one.method === method.beaten_by)?.title}
-                scale={scale}
-                most={most}
-                fabricOf={fabricFor}
-                picked={isPicked(unit, method)}
-                open={open === method.method}
-                onOpen={() => change({ open: open === method.method ? null : method.method })}
-                onPick={() => (isPicked(unit, method, answer) ? onUnpick() : onPick(method))}
-                pickedHere={isPicked(unit, method, answer)}
-              />
-              {open === method.method && (
-                <MethodDetail
-                  method={method}
-                  fabricOf={fabricFor}
-                  longest={longest}
-                  unitId={unit.id}
-                  finished={answer.beam?.finished}
-                />
-              )}
-            </Fragment>
-          ))}
+          <Rows {...rows} methods={methods.slice(0, SEEN)} />
+          <LaterRows {...rows} methods={methods.slice(SEEN)} />
         </tbody>
       </table>
       <Legend />
     </>
   );
 });
+
+type RowsProps = Props & { methods: Method[]; longest: number; scale: number };
+
+const Rows = memo(function Rows({ methods, longest, scale, ...props }: RowsProps) {
+  const { project, unit, answer, open, change, onPick, onUnpick } = props;
+  const most = Math.max(1, ...answer.methods.map((method) => method.waste?.consumed ?? 0));
+  const fabricFor = (role: string) => fabricOf(project, unit.fabrics[role]);
+  return methods.map((method) => (
+    <Fragment key={method.method}>
+      <MethodRow
+        method={method}
+        beatenBy={answer.methods.find((one) => one.method === method.beaten_by)?.title}
+        scale={scale}
+        most={most}
+        fabricOf={fabricFor}
+        picked={isPicked(unit, method)}
+        open={open === method.method}
+        onOpen={() => change({ open: open === method.method ? null : method.method })}
+        onPick={() => (isPicked(unit, method, answer) ? onUnpick() : onPick(method))}
+        pickedHere={isPicked(unit, method, answer)}
+      />
+      {open === method.method && (
+        <MethodDetail
+          method={method}
+          fabricOf={fabricFor}
+          longest={longest}
+          unitId={unit.id}
+          finished={answer.beam?.finished}
+        />
+      )}
+    </Fragment>
+  ));
+});
+
+/** Rows further down follow a frame later: the fence and what stands under it do not wait for them. */
+function LaterRows(props: RowsProps) {
+  return <Rows {...useDeferredValue(props)} />;
+}
 
 /** Whether it is the pick; with an answer, whether it was picked for just that unit. */
 function isPicked(unit: Unit, method: Method, answer?: WeighAnswer): boolean {
