@@ -142,8 +142,6 @@ class WeighingScreenTest < BrowserCase
     press :left, :left
 
     assert_fence "one and three quarters inches"
-    # Nothing is picked before it is weighed.
-    assert_no_selector ".methods-stale"
     press "m"
     press :down, :enter
 
@@ -160,6 +158,20 @@ class WeighingScreenTest < BrowserCase
     press "u"
 
     assert_text "No method picked yet"
+  end
+
+  # The second key comes before the first has been answered.
+  def test_a_pick_waits_until_its_size_is_weighed
+    open_way "Two at a time"
+    execute_script <<~JS
+      const press = (key, on) => on.dispatchEvent(new KeyboardEvent("keydown", { key, bubbles: true, cancelable: true }));
+      document.querySelector(".fence").focus();
+      press("ArrowLeft", document.activeElement);
+      press("p", document.activeElement);
+    JS
+
+    assert_fence "one and seven eighths inches"
+    assert_text "Picked Two at a time for Wave tips."
   end
 
   def test_sorting_by_any_figure

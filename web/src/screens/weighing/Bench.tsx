@@ -17,6 +17,7 @@ import { Order } from "./Order";
 import { PickLine } from "./PickLine";
 import { Priorities } from "./Priorities";
 import { same, sidesOf } from "./unitDocument";
+import { useOnceFresh } from "./useOnceFresh";
 import type { Units } from "./useUnits";
 import { useWanted } from "./useWanted";
 import { useWhichLine } from "./useWhichLine";
@@ -53,14 +54,17 @@ export function Bench({ project, unit, units }: Props) {
   const unpick = useStable(() => units.unpick(unit, `Removed the pick of ${unit.label}`));
   const slide = useStable((finished: string) => change({ finished }));
   const showAllKeys = useStable(() => showKeys(true));
-  const toggleFocused = () => {
-    const focused =
-      document.activeElement?.closest<HTMLElement>("[data-method]")?.dataset.method ?? wanted.open;
-    const method = answer?.methods.find((one) => one.method === focused);
-    if (!method?.feasible || !fresh) return;
+  const toggle = useStable((asked: string | null | undefined) => {
+    const method = answer?.methods.find((one) => one.method === asked);
+    if (!method?.feasible) return;
     if (unit.pick?.method === method.method && same(unit.pick.unit, answer?.unit)) unpick();
     else pick(method);
-  };
+  });
+  const toggleOnceFresh = useOnceFresh(fresh, size, toggle);
+  const toggleFocused = () =>
+    toggleOnceFresh(
+      document.activeElement?.closest<HTMLElement>("[data-method]")?.dataset.method ?? wanted.open,
+    );
 
   const whichLine = useWhichLine(project, unit);
   useKeys({
