@@ -82,16 +82,17 @@ export function Beam({ beam, finished, onSlide }: Props) {
             Fewer tools
           </button>
         )}
-        {beam.rows.length === 0 && (
+        {beam.rows.length === 0 ? (
           <p className="quiet py-2 pl-[var(--words)]">
             No tool in the drawer has a mark for this unit. Add a ruler first.
           </p>
+        ) : (
+          <span
+            className="fence-line"
+            style={{ "--fence": `${fence}px` } as React.CSSProperties}
+            aria-hidden="true"
+          />
         )}
-        <span
-          className="fence-line"
-          style={{ "--fence": `${fence}px` } as React.CSSProperties}
-          aria-hidden="true"
-        />
       </div>
     </section>
   );
