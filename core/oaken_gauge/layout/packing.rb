@@ -10,10 +10,10 @@ module OakenGauge
     class Packing
       # Rows of a form. - turned: whether they run across; - rows, each: how many rows, and in each; - first: which
       # cut is made first; - held: in the block and in what it leaves
-      Stack = Struct.new(:form, :turned, :rows, :each, :first, :held, keyword_init: true) do
+      Stack = Struct.new(:form, :turned, :rows, :each, :first, :held) do
         # @return [Stack] with some of that changed
         def with(**changes)
-          Stack.new(**to_h, **changes)
+          Stack.new(*to_h.merge(changes).values)
         end
 
         # @return [Array(Numeric, Numeric)] how far so many of it go along and across, inches
@@ -101,11 +101,11 @@ module OakenGauge
 
       # More than the area gives room for there cannot be, and none in what is narrower than any.
       def most(long, wide)
-        long < least_side || wide < least_side ? 0 : ((long * wide / least_area) + Plane::SAME).floor
+        long < least_side || wide < least_side ? 0 : ((long.to_f * wide / least_area) + Plane::SAME).floor
       end
 
       def least_area
-        @least_area ||= @ways.map { |_, form| form.area }.min
+        @least_area ||= @ways.map { |_, form| form.area }.min.to_f
       end
 
       def least_side
@@ -116,7 +116,7 @@ module OakenGauge
         along, across = turned ? [wide, long] : [long, wide]
         rows = @fabric.rows_across(form, across)
         each = rows.positive? ? form.per.call(along) : 0
-        Stack.new(form: form, turned: turned, rows: rows, each: each, first: :along, held: rows * each) if each.positive?
+        Stack.new(form, turned, rows, each, :along, rows * each) if each.positive?
       end
 
       # With fewer rows and shorter ones too, what they leave may hold more.
