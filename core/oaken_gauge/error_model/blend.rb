@@ -33,6 +33,16 @@ module OakenGauge
       # @param share [Float]
       # @return [Float] the measure that this part of all stays below
       def at(share)
+        FOUND.fetch([@parts.map { |mixture, part| [mixture.told, part] }, share]) { halved(share) }
+      end
+
+      # Measures that were looked for, alike while a fence is dragged.
+      FOUND = Memo.new(500)
+      private_constant :FOUND
+
+      private
+
+      def halved(share)
         low, high = @parts.map { |mixture, _| mixture.at(share) }.minmax
         Mixture::HALVINGS.times do
           middle = (low + high) / 2

@@ -41,7 +41,12 @@ module OakenGauge
       # @param share [Float]
       # @return [Float] the measure that this part of all stays below
       def at(share)
-        FOUND.fetch([mean, @own_sd, @slips, share]) { halved(share) }
+        FOUND.fetch([told, share]) { halved(share) }
+      end
+
+      # @return [Array] all that tells it from another
+      def told
+        [mean, @own_sd, @slips]
       end
 
       private

@@ -44,7 +44,7 @@ module OakenGauge
         # What is cut out of a piece may lean, by its length and its allowance; other patches are alike at every size.
         def shape(way)
           pieces = way.cuts.filter_map(&:subcut)
-          [way.unit.proportions, pieces, ([way.unit.side_lengths, way.seam, way.deeper] unless pieces.empty?)]
+          [way.unit.proportions.object_id, pieces, ([way.unit.side_lengths, way.seam, way.deeper] unless pieces.empty?)]
         end
 
         def find(construction, sources, profile)

@@ -54,7 +54,7 @@ module OakenGauge
 
       # @return [Rational] inches of its longer edge, the longest cut it can guide
       def reach
-        [width, length].max
+        @reach ||= [width, length].max
       end
 
       # @return [Rational] inches of its shorter edge: a wider piece needs more than the ruler

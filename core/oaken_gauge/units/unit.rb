@@ -53,12 +53,17 @@ module OakenGauge
         @shapes ||= patches.map(&:shape).uniq
       end
 
+      # Those that are alike are one object.
+      PROPORTIONS = Memo.new(500)
+      private_constant :PROPORTIONS
+
       # Its patches in parts of its size: alike for every size of a shape.
       # @return [Array<Array<Array(Float, Float)>>]
       def proportions
-        @proportions ||= begin
+        frame.known[:proportions] ||= begin
           size = side_lengths.max.to_f
-          patches.map { |patch| patch.outline.corners.map { |corner| corner.map { |number| (number / size).round(7) } } }
+          all = patches.map { |patch| patch.outline.corners.map { |corner| corner.map { |number| (number / size).round(7) } } }
+          PROPORTIONS.fetch(all) { all }
         end
       end
 
