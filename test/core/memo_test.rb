@@ -31,6 +31,17 @@ class MemoTest < CoreCase
     assert_equal 5, memo.fetch(5) { :anew }
   end
 
+  # What threads share is kept under a lock: two that write to one Hash at once may break Ruby itself.
+  def test_threads_that_ask_the_same_at_once
+    documents = %w[half_square hourglass square_in_square].product((1..4).to_a).map do |kind, i|
+      { "unit" => { "kind" => kind, "count" => 7, "finished" => "#{i} 3/16" } }
+    end
+    answers = Array.new(4) { Thread.new { documents.map { |document| OakenGauge.weigh(document) } } }.map(&:value)
+
+    answers.each { |answer| assert_equal documents.map { |document| OakenGauge.weigh(document) }, answer }
+    assert_instance_of Memo, Units::HalfSquare.new(finished: 2r, count: 1).frame.known
+  end
+
   def test_a_bad_tool_is_refused_every_time
     bad = { "id" => "r", "name" => "R", "kind" => "straight_ruler", "width" => "0", "length" => "24" }
 

@@ -21,6 +21,7 @@ module OakenGauge
       # @param unit [Units::Unit]
       def initialize(unit)
         @unit = unit
+        @known = Memo.new(200)
         @edges = unit.patches.each_with_index.map { |patch, i| edges_of(patch, i) }
         @joints = unit.joins.map { |groups| Joint.new(shared(*groups), groups) }
       end
@@ -91,30 +92,32 @@ module OakenGauge
         @rectangular = (outline.area - (outline.width * outline.height)).abs < Plane::FITTING
       end
 
-      # What was worked out of the unit's outlines, by what was asked: alike for every count of it.
-      # @return [Hash]
-      def known
-        @known ||= {}
-      end
+      # What was worked out of the unit's outlines, by what was asked: alike for every count of it. Threads share a frame, and
+      # a plain Hash that two of them write to may break Ruby itself.
+      # @return [Memo]
+      attr_reader :known
 
       # @param seam [Numeric] the allowance, inches
       # @return [Array<Array<Integer>>] seams by their place in the order of sewing, round after round
       def rounds(seam)
-        (@rounds ||= {})[seam] ||= SeamGraph.new(self, seam).rounds
+        known.fetch([:rounds, seam]) { SeamGraph.new(self, seam).rounds }
       end
 
       # @param seam [Numeric] inches
       # @param tips [Array<Symbol>] of each patch, see {DogEars}
       # @return [Array<Integer>] dog ears to trim after each seam
       def dog_ears(seam, tips)
-        @dog_ears ||= {}
-        @dog_ears[[seam, tips]] ||= DogEars.new(self, seam, tips).then { |ears| joints.each_index.map { |joint| ears.after(joint) } }
+        known.fetch([:dog_ears, seam, tips]) do
+          ears = DogEars.new(self, seam, tips)
+          joints.each_index.map { |joint| ears.after(joint) }
+        end
       end
 
       # How the corners of a patch's own outline are counted in its place in the unit.
       # @return [Integer] which of the shape's edges is the patch's first
       def turn(patch)
-        (@turns ||= {})[patch] ||= @unit.patches[patch].shape.outline.first_edge_on(@unit.patches[patch].outline)
+        @turns ||= @unit.patches.map { |one| one.shape.outline.first_edge_on(one.outline) }
+        @turns[patch]
       end
 
       private

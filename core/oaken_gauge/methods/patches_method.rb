@@ -161,7 +161,7 @@ module OakenGauge
       # Every seam of the finished unit, longer by the allowances at its ends, then pressed: round after round.
       def sewing_steps
         how = { blunt: blunt?, open: opens_seams? }
-        sewing = unit.frame.known[[:sewing, seam, how]] ||= Sewing.new(unit, seam, **how)
+        sewing = unit.frame.known.fetch([:sewing, seam, how]) { Sewing.new(unit, seam, **how) }
         sewing.rounds.flat_map { |joints| [*seams(joints, sewing), *presses(joints, sewing)] }
       end
 

@@ -52,7 +52,7 @@ module OakenGauge
       end
 
       def measuring(size)
-        unit.frame.known[[:measuring, size, task.measure, task.grid.step]] ||= begin
+        unit.frame.known.fetch([:measuring, size, task.measure, task.grid.step]) do
           sides = size.map { |side| by_ruler(side) }
           sides.uniq.one? ? "#{sides.first} square" : sides.join(" × ")
         end

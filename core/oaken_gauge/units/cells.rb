@@ -18,7 +18,7 @@ module OakenGauge
       # @param cell [Rational] finished side of a cell, inches
       # @return [Count, nil] nil when the unit does not break down to such cells
       def cells(cell)
-        frame.known.fetch([:cells, cell]) { |key| frame.known[key] = count_cells(cell) }
+        frame.known.fetch([:cells, cell]) { [count_cells(cell)] }.first
       end
 
       private

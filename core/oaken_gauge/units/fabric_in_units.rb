@@ -22,7 +22,7 @@ module OakenGauge
       # @param band [Patches::Band]
       # @return [Float] square inches
       def fabric_in_blunt_patch(patch, seam, band)
-        frame.known[[:blunt, place_of(patch), seam, band.low, band.high]] ||= blunt_area(patch, held(patch, seam), band)
+        frame.known.fetch([:blunt, place_of(patch), seam, band.low, band.high]) { blunt_area(patch, held(patch, seam), band) }
       end
 
       # The same of a patch that a square was flipped for: it reaches no further than its square.
@@ -31,7 +31,7 @@ module OakenGauge
       # @param seam [Numeric] inches
       # @return [Float] square inches
       def fabric_in_flipped_patch(patch, seam)
-        frame.known[[:flipped, place_of(patch), seam]] ||= begin
+        frame.known.fetch([:flipped, place_of(patch), seam]) do
           square = square(patch, seam)
           held(patch, seam).sum(0.0) { |part| part.inside(square)&.area || 0.0 }
         end
@@ -41,7 +41,7 @@ module OakenGauge
       # @param seam [Numeric] inches
       # @return [Float] square inches of one fabric in one unit
       def fabric_of(role, seam)
-        frame.known[[:fabric_of, role, seam]] ||= patches_of(role).sum(0.0) { |patch| fabric_in_patch(patch, seam) }
+        frame.known.fetch([:fabric_of, role, seam]) { patches_of(role).sum(0.0) { |patch| fabric_in_patch(patch, seam) } }
       end
 
       # A patch as cut with those of its dog ears off that stick out past the unit, where all patches of the fabric and
@@ -56,7 +56,7 @@ module OakenGauge
         sharp = shape.cut_from_strip(lying, seam)
         return sharp if patches.one? # nothing sticks out past what is the unit itself
 
-        frame.known[[:blunted, role, shape, lying.corners, seam]] ||= blunted_alike(role, shape, lying, seam, sharp)
+        frame.known.fetch([:blunted, role, shape, lying.corners, seam]) { blunted_alike(role, shape, lying, seam, sharp) }
       end
 
       # @param seam [Numeric] inches
@@ -75,7 +75,7 @@ module OakenGauge
 
       # What a patch brings into the unit; worked out once, whichever method asks.
       def held(patch, seam)
-        frame.known[[:held, place_of(patch), seam]] ||= patch.outline.floating.offset(seam).clip(unfinished_outline(seam))
+        frame.known.fetch([:held, place_of(patch), seam]) { patch.outline.floating.offset(seam).clip(unfinished_outline(seam)) }
       end
 
       def place_of(patch)

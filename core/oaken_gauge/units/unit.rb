@@ -60,7 +60,7 @@ module OakenGauge
       # Its patches in parts of its size: alike for every size of a shape.
       # @return [Array<Array<Array(Float, Float)>>]
       def proportions
-        frame.known[:proportions] ||= begin
+        frame.known.fetch(:proportions) do
           size = side_lengths.max.to_f
           all = patches.map { |patch| patch.outline.corners.map { |corner| corner.map { |number| (number / size).round(7) } } }
           PROPORTIONS.fetch(all) { all }
