@@ -14,7 +14,8 @@ module OakenGauge
 
       # One shape is cut by many methods.
       OUTLINES = Memo.new(500)
-      private_constant :OUTLINES
+      STRIP_OUTLINES = Memo.new(500)
+      private_constant :OUTLINES, :STRIP_OUTLINES
 
       # @return [Numeric, Array<Numeric>] the finished measure the kind is named by, in inches
       attr_reader :finished
@@ -74,7 +75,7 @@ module OakenGauge
       # @param seam [Numeric] inches
       # @return [Array<Polygon>] for each way to lie
       def strip_outlines(seam)
-        (@strip_outlines ||= {})[seam] ||= lying.map { |outline| cut_from_strip(outline, seam).settle }
+        STRIP_OUTLINES.fetch([self, seam]) { lying.map { |outline| cut_from_strip(outline, seam).settle } }
       end
 
       # @param lying [Polygon] the finished outline as it lies
