@@ -174,6 +174,16 @@ class WeighingScreenTest < BrowserCase
     assert_text "Picked Two at a time for Wave tips."
   end
 
+  # A row that is picked goes to the top, and she with it.
+  def test_the_row_one_is_on_stays_the_same_as_it_moves
+    title = all(".method-name", minimum: 6)[5].text.split("\n").last
+    find(".method-name", text: title, exact_text: false, match: :first).send_keys("p")
+
+    assert_text "Picked #{title} for Wave tips."
+    assert_selector ".method-name:focus", text: title
+    assert_equal title, all(".method-name").first.text.split("\n").last
+  end
+
   def test_sorting_by_any_figure
     { "Minutes" => 7, "Chances for error" => 6, "Extra units" => 4 }.each do |head, column|
       click_button head

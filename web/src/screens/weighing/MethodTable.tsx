@@ -1,4 +1,4 @@
-import { Fragment, memo, useDeferredValue } from "react";
+import { memo, useDeferredValue } from "react";
 
 import type { Method, Project, Unit, WeighAnswer } from "../../api/client";
 import { ScaleBar } from "../../drawing/ScaleBar";
@@ -34,7 +34,8 @@ export const MethodTable = memo(function MethodTable(props: Props) {
   const methods = inOrder(answer.methods, sorting, unit.pick?.method);
   const longest = Math.max(0, ...lengths(answer.methods));
   const scale = STRIP_ROOM / (longest || 1);
-  const rows = { ...props, longest, scale };
+  const most = Math.max(1, ...answer.methods.map((method) => method.waste?.consumed ?? 0));
+  const shared = { ...props, longest, most, scale };
   const sort = (by: Sorting) => change({ sort: by === "rank" ? null : by });
 
   return (
@@ -67,8 +68,9 @@ export const MethodTable = memo(function MethodTable(props: Props) {
           </tr>
         </thead>
         <tbody>
-          <Rows {...rows} methods={methods.slice(0, SEEN)} />
-          <LaterRows {...rows} methods={methods.slice(SEEN)} />
+          {methods.map((method, place) => (
+            <Row key={method.method} row={{ ...shared, method }} seen={place < SEEN} />
+          ))}
         </tbody>
       </table>
       <Legend />
@@ -76,14 +78,19 @@ export const MethodTable = memo(function MethodTable(props: Props) {
   );
 });
 
-type RowsProps = Props & { methods: Method[]; longest: number; scale: number };
+type RowProps = Props & { method: Method; longest: number; most: number; scale: number };
 
-const Rows = memo(function Rows({ methods, longest, scale, ...props }: RowsProps) {
+/** A row further down follows a frame later: the fence and what is seen beneath it do not wait for it. */
+function Row({ row, seen }: { row: RowProps; seen: boolean }) {
+  const later = useDeferredValue(row);
+  return <Way {...(seen ? row : later)} />;
+}
+
+const Way = memo(function Way({ method, longest, most, scale, ...props }: RowProps) {
   const { project, unit, answer, open, change, onPick, onUnpick } = props;
-  const most = Math.max(1, ...answer.methods.map((method) => method.waste?.consumed ?? 0));
   const fabricFor = (role: string) => fabricOf(project, unit.fabrics[role]);
-  return methods.map((method) => (
-    <Fragment key={method.method}>
+  return (
+    <>
       <MethodRow
         method={method}
         beatenBy={answer.methods.find((one) => one.method === method.beaten_by)?.title}
@@ -105,14 +112,9 @@ const Rows = memo(function Rows({ methods, longest, scale, ...props }: RowsProps
           finished={answer.beam?.finished}
         />
       )}
-    </Fragment>
-  ));
+    </>
+  );
 });
-
-/** Rows further down follow a frame later: the fence and what stands under it do not wait for them. */
-function LaterRows(props: RowsProps) {
-  return <Rows {...useDeferredValue(props)} />;
-}
 
 /** Whether it is the pick; with an answer, whether it was picked for just that unit. */
 function isPicked(unit: Unit, method: Method, answer?: WeighAnswer): boolean {
