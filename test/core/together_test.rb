@@ -12,7 +12,7 @@ class TogetherTest < CoreCase
 
   def share(sources, *measures)
     budget = Struct.new(:sources, :from).new(sources, sources)
-    ErrorModel::Together.new(budget, measures.map { |off, shares, low, high| [Measure.new(off: off, shares: shares, place: 0), low, high] }).share
+    ErrorModel::Together.new(budget, measures.map { |off, shares, low, high| [Measure.new(off, shares, 0), low, high] }).share
   end
 
   # Two things that have nothing to do with one another are right as often as both: 0.6827 within one deviation, squared.

@@ -5,9 +5,6 @@ module OakenGauge
     # Writes how true the units of a method come out. Lengths are numbers of inches: they are figures of
     # chance, not sizes that anyone cuts.
     class AccuracyWriter
-      # The middle nine tenths of all units.
-      MIDDLE = [0.05, 0.95].freeze
-
       # @param outcome [Weighing::Outcome]
       def initialize(outcome)
         @outcome = outcome
@@ -26,7 +23,7 @@ module OakenGauge
 
       def more
         { "good" => rounded(@accuracy.good_share), "rounding" => rounded(@accuracy.rounding),
-          "middle_nine_tenths" => MIDDLE.map { |part| rounded(@accuracy.size.at(part)) },
+          "middle_nine_tenths" => @accuracy.size.middle.map { |inches| rounded(inches) },
           "by_step" => @accuracy.parts.map { |part| by_step(part) },
           "rows" => @accuracy.drift.map { |units, (bias, sd)| { "units" => units, "bias" => rounded(bias), "sd" => rounded(sd) } } }
       end

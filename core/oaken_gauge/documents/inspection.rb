@@ -34,10 +34,15 @@ module OakenGauge
 
         case value
         when String then value.valid_encoding?
-        when Array then value.map { |one| sound?(one) }.all?
-        when Hash then value.map { |key, one| sound?(one) && key.valid_encoding? }.all?
+        when Array then value.all? { |one| sound?(one) }
+        when Hash then sound_pairs?(value)
         else true
         end
+      end
+
+      def sound_pairs?(pairs)
+        pairs.each_pair { |key, value| return false unless key.valid_encoding? && sound?(value) }
+        true
       end
 
       def refuse(value, node)

@@ -142,7 +142,9 @@ module OakenGauge
       # The one that is off most often; at a tie the first.
       def worst(name)
         measures = budget.public_send(name)
-        measures[WORST.fetch([name, budget.from, measures.map(&:off)]) { place_of_worst(measures) }] unless measures.empty?
+        return measures.first if measures.size < 2
+
+        measures[WORST.fetch([name, budget.from, measures.map(&:off)]) { place_of_worst(measures) }]
       end
 
       def place_of_worst(measures)

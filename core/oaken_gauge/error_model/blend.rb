@@ -4,6 +4,10 @@ module OakenGauge
   module ErrorModel
     # A measure of units made in several ways: each way has its own mixture, and its share of the units.
     class Blend
+      # Measures that were looked for, alike while a fence is dragged.
+      FOUND = Memo.new(500)
+      private_constant :FOUND
+
       # @param parts [Array<Array(Mixture, Float)>] the shares add up to one
       def initialize(parts)
         @parts = parts
@@ -30,25 +34,21 @@ module OakenGauge
         @parts.sum { |mixture, share| share * mixture.between(low, high) }
       end
 
+      # Between those of the parts.
       # @param share [Float]
       # @return [Float] the measure that this part of all stays below
       def at(share)
-        FOUND.fetch([@parts.map { |mixture, part| [mixture.told, part] }, share]) { halved(share) }
-      end
-
-      # Measures that were looked for, alike while a fence is dragged.
-      FOUND = Memo.new(500)
-      private_constant :FOUND
-
-      private
-
-      def halved(share)
         low, high = @parts.map { |mixture, _| mixture.at(share) }.minmax
         Mixture::HALVINGS.times do
           middle = (low + high) / 2
           between(-Float::INFINITY, middle) < share ? low = middle : high = middle
         end
         (low + high) / 2
+      end
+
+      # @return [Array(Float, Float)] between which the middle nine tenths of the measures lie
+      def middle
+        FOUND.fetch(@parts.map { |mixture, part| [mixture.told, part] }) { Mixture::MIDDLE.map { |share| at(share) } }
       end
     end
   end

@@ -7,7 +7,7 @@ module OakenGauge
     class Budget
       # One measure of the unit. - off: what it is off by with no errors at all, inches; - shares: what it
       # moves for each source, inches for an inch; - place: which of the construction's measures it is
-      Measure = Struct.new(:off, :shares, :place, keyword_init: true)
+      Measure = Struct.new(:off, :shares, :place)
 
       # @return [Array<Construction::Source>]
       attr_reader :sources
@@ -63,7 +63,7 @@ module OakenGauge
       end
 
       def measures(offs, shares)
-        offs.zip(shares).map.with_index { |(off, row), i| Measure.new(off: off.round(9), shares: row, place: i) }
+        offs.zip(shares).map.with_index { |(off, row), i| Measure.new(off.round(9), row, i) }
             .uniq { |measure| [measure.off, measure.shares.object_id] }
       end
     end

@@ -8,6 +8,8 @@ module OakenGauge
     class Mixture
       # Enough to find a measure to a millionth of an inch.
       HALVINGS = 24
+      # The parts that stay below the middle nine tenths, and below their end.
+      MIDDLE = [0.05, 0.95].freeze
       # How seldom is hardly ever.
       LEAST = 3e-5
       # Where slips together may carry a measure, and how likely: alike for many measures.
@@ -41,7 +43,17 @@ module OakenGauge
       # @param share [Float]
       # @return [Float] the measure that this part of all stays below
       def at(share)
-        FOUND.fetch([told, share]) { halved(share) }
+        low, high = [-1, 1].map { |way| mean + (way * ((8 * @own_sd) + @slips.sum(&:first) + 1e-9)) }
+        HALVINGS.times do
+          middle = (low + high) / 2
+          under(middle) < share ? low = middle : high = middle
+        end
+        (low + high) / 2
+      end
+
+      # @return [Array(Float, Float)] between which the middle nine tenths of the measures lie
+      def middle
+        FOUND.fetch(told) { MIDDLE.map { |share| at(share) } }
       end
 
       # @return [Array] all that tells it from another
@@ -50,15 +62,6 @@ module OakenGauge
       end
 
       private
-
-      def halved(share)
-        low, high = [-1, 1].map { |way| mean + (way * ((8 * @own_sd) + @slips.sum(&:first) + 1e-9)) }
-        HALVINGS.times do
-          middle = (low + high) / 2
-          under(middle) < share ? low = middle : high = middle
-        end
-        (low + high) / 2
-      end
 
       # @return [Float] the part of the measures below a limit
       def under(limit, itself: true)

@@ -29,8 +29,13 @@ module OakenGauge
       end
 
       def batched(steps, round)
-        joined = steps.group_by { |step| [step.operation.name, step.size, step.on] }.values.map { |same| join(same, round) }
-        joined.sort_by.with_index { |step, i| [PHASES.index(step.operation.phase), i] }
+        joined = alike(steps).map { |same| join(same, round) }
+        joined.group_by { |step| step.operation.phase }.values_at(*PHASES).compact.flatten
+      end
+
+      # @return [Array<Array<Step>>] those that are one and the same thing to do, in the order of the first of them
+      def alike(steps)
+        steps.each_with_object([]) { |step, sets| (sets.find { |same| same.first.like?(step) } || sets.push([]).last) << step }
       end
 
       # Seams of several lengths are as long as they are on average.

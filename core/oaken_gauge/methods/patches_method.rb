@@ -155,7 +155,7 @@ module OakenGauge
       end
 
       def cutter(shape)
-        (@cutters ||= {})[shape] ||= self.class.cutters.find { |cutter| cutter.suits?(shape) }.new(self, shape)
+        (@cutters ||= {}.compare_by_identity)[shape] ||= self.class.cutters.find { |cutter| cutter.suits?(shape) }.new(self, shape)
       end
 
       # Every seam of the finished unit, longer by the allowances at its ends, then pressed: round after round.

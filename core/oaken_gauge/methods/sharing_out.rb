@@ -86,8 +86,10 @@ module OakenGauge
       end
 
       def left_over(way)
-        spare = way.spares.sum(0.0) { |one| one.area(@mixed) }
-        (spare + (way.makes.surplus * whole_unit)).round(6)
+        (@left_over ||= {}.compare_by_identity)[way] ||= begin
+          spare = way.spares.sum(0.0) { |one| one.area(@mixed) }
+          (spare + (way.makes.surplus * whole_unit)).round(6)
+        end
       end
 
       def whole_unit

@@ -17,6 +17,12 @@ module OakenGauge
         Step.new(operation, count, size, length, on, round)
       end
 
+      # @param other [Step]
+      # @return [Boolean] whether the same is done to the same
+      def like?(other)
+        operation.equal?(other.operation) && size == other.size && on == other.on
+      end
+
       # @param measure [Symbol] unit of measure for its words
       # @return [String]
       def say(measure = :inch)

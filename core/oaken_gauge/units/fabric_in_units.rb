@@ -53,10 +53,9 @@ module OakenGauge
       # @param seam [Numeric] inches
       # @return [Polygon] where it lies
       def blunted(role, shape, lying, seam)
-        sharp = shape.cut_from_strip(lying, seam)
-        return sharp if patches.one? # nothing sticks out past what is the unit itself
+        return shape.cut_from_strip(lying, seam) if patches.one? # nothing sticks out past what is the unit itself
 
-        frame.known.fetch([:blunted, role, shape, lying.corners, seam]) { blunted_alike(role, shape, lying, seam, sharp) }
+        frame.known.fetch([:blunted, role, shape, lying.corners, seam]) { blunted_alike(role, shape, lying, seam) }
       end
 
       # @param seam [Numeric] inches
@@ -68,7 +67,8 @@ module OakenGauge
       private
 
       # Cut for every patch of the role alike.
-      def blunted_alike(role, shape, lying, seam, sharp)
+      def blunted_alike(role, shape, lying, seam)
+        sharp = shape.cut_from_strip(lying, seam)
         alike = patches_of(role).select { |patch| patch.shape == shape }
         alike.map { |patch| blunted_ways(patch, lying, sharp, seam) }.inject { |all, ways| all.slice(*ways.keys) }.values.first || sharp
       end
