@@ -5,6 +5,9 @@ module OakenGauge
     # A patch that is a piece, or a part of one: half of a square, a quarter. Where the piece is too
     # large its corners lie further out, and the patch's edges with them.
     class FromPiece
+      # Sizes of the piece that are kept.
+      SIZES = 20
+
       # @param shape [Patches::Shape]
       # @param exact [Array(Numeric, Numeric)] height and width of the piece before rounding, inches
       # @param seam [Numeric] inches
@@ -15,6 +18,7 @@ module OakenGauge
       def initialize(shape, exact, seam, parts: nil, led: :middle)
         @height, @width = exact.map(&:to_f)
         @led = led
+        @known = Memo.new(SIZES)
         @middles = middles(shape, seam)
         @parts = parts || own_parts(shape, seam)
       end
@@ -24,14 +28,19 @@ module OakenGauge
       # @param apart [Proc] gives the error of a cut inside the piece, for each edge that is one
       # @return [CutPatch]
       def call(height, width, apart: nil)
-        moved = corners(width - @width, height - @height)
         off = inside.map { |one| apart && one ? apart.call : 0.0 }
-        held = @led == :corner ? flush(moved) : leaning(moved)
-        CutPatch.new(**held, pushes: held[:pushes].zip(off).map(&:sum), ends: ends(moved, held[:pushes]), stretch: stretch, corners: moved,
-                             apart: off, along: along)
+        lying = [height, width].all?(Float) ? @known.fetch([height, width]) { lying(height, width) } : lying(height, width)
+        CutPatch.new(**lying, pushes: lying[:pushes].zip(off).map(&:sum), apart: off)
       end
 
       private
+
+      # What follows from the piece's size alone: alike for every method that cuts it.
+      def lying(height, width)
+        moved = corners(width - @width, height - @height)
+        held = @led == :corner ? flush(moved) : leaning(moved)
+        { **held, ends: ends(moved, held[:pushes]), stretch: stretch, corners: moved, along: along }
+      end
 
       def own_parts(shape, seam)
         shape.cut_outline(seam).floating.settle.corners.map { |x, y| [x / @width, y / @height] }
