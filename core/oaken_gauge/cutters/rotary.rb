@@ -43,7 +43,7 @@ module OakenGauge
       end
 
       def exact(role)
-        shape.piece_size(seam).map { |side| side + method.unit_oversize(role) }
+        (@exact ||= {})[role] ||= shape.piece_size(seam).map { |side| side + method.unit_oversize(role) }
       end
 
       def pieces(count)

@@ -9,10 +9,7 @@ module OakenGauge
       # @return [Integer] dog ears that stand out past all units when the seams of a round are pressed; those of a unit that is
       #   trimmed go with the trimming, and there are none where tips are off already
       def dog_ears(round)
-        return 0 if trimming
-
-        ears = unit.frame.dog_ears(seam, unit.patches.map { |patch| tips(patch) })
-        makes.made * ears.values_at(*unit.frame.rounds(seam)[round - 1]).sum
+        trimming ? 0 : makes.made * ears[round - 1]
       end
 
       # @param _patch [Units::Patch]
@@ -39,6 +36,14 @@ module OakenGauge
       def whole_round(steps)
         round = steps.first.round
         [*steps, *ears_off(round), *check_round(round)]
+      end
+
+      # @return [Array<Integer>] of one unit, round after round
+      def ears
+        @ears ||= begin
+          after = unit.frame.dog_ears(seam, unit.patches.map { |patch| tips(patch) })
+          unit.frame.rounds(seam).map { |joints| after.values_at(*joints).sum }
+        end
       end
 
       def ears_off(round)

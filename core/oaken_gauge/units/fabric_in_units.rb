@@ -75,7 +75,8 @@ module OakenGauge
 
       # What a patch brings into the unit; worked out once, whichever method asks.
       def held(patch, seam)
-        frame.known.fetch([:held, place_of(patch), seam]) { patch.outline.floating.offset(seam).clip(unfinished_outline(seam)) }
+        ((@held ||= {}.compare_by_identity)[patch] ||= {})[seam] ||=
+          frame.known.fetch([:held, place_of(patch), seam]) { patch.outline.floating.offset(seam).clip(unfinished_outline(seam)) }
       end
 
       def place_of(patch)

@@ -108,7 +108,7 @@ module OakenGauge
       # @param what [Symbol] :cuts, :passes, :placements or :alignments
       # @return [Integer] over all steps
       def total(what)
-        steps.sum { |step| step.count * step.operation[what] }.ceil
+        steps.sum { |step| step.count * step.operation.public_send(what) }.ceil
       end
 
       # @return [Array<Symbol>] what can hurt, in order of work
