@@ -27,6 +27,11 @@ module OakenGauge
         1
       end
 
+      # @return [Object] alike for cuts that are laid out alike
+      def likeness
+        object_id
+      end
+
       # @param allocation [Allocation] what was taken for it
       # @return [Allocation] as it is counted
       def counted(allocation)

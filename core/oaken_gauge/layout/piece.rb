@@ -31,6 +31,11 @@ module OakenGauge
         [[size, count]]
       end
 
+      # @return [Array] whatever fabric they are of, and whatever becomes of them
+      def likeness
+        [size, count]
+      end
+
       # @return [Array(Rational, Rational)]
       def subcut
         size

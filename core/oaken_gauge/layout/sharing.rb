@@ -47,12 +47,13 @@ module OakenGauge
         orders.map { |order| layout(order) }.min_by.with_index { |layout, i| [@score.call(layout), i] }
       end
 
-      # Large pieces first; and every other order, where there are few.
+      # Large pieces first; and every other order, where there are few. Light and dark squares of one size lie the same
+      # whichever comes first.
       def orders
         large_first = @cuts.sort_by.with_index { |cut, i| [-cut.least_width, i] }
         return [large_first] if @cuts.size > MOST_ORDERED || !@fabric.searched?
 
-        [large_first, *@cuts.permutation.to_a].uniq
+        [large_first, *@cuts.permutation.to_a].uniq { |order| order.map(&:likeness) }
       end
 
       def layout(order)
