@@ -12,12 +12,18 @@ module OakenGauge
       # @param unit [Units::Unit]
       # @return [Array<Class>] the ways to make it
       def making(unit)
-        all.select { |method| method.makes.include?(unit.class.kind) && method.offers?(unit) }
+        by_kind.fetch(unit.class.kind, []).select { |method| method.offers?(unit) }
       end
 
       # @return [Array<String>] every name that a method has in documents
       def ids
         @ids ||= all.map(&:id).uniq
+      end
+
+      private
+
+      def by_kind
+        @by_kind ||= all.flat_map { |method| method.makes.product([method]) }.group_by(&:first).transform_values { |same| same.map(&:last) }
       end
     end
   end

@@ -13,7 +13,7 @@ module OakenGauge
       # @param profile [Makers::Profile]
       # @param values [Array<Numeric>, nil] inches
       def initialize(profile, values = nil)
-        @profile = profile
+        @known = profile.values
         @values = values
         @sources = []
       end
@@ -22,20 +22,20 @@ module OakenGauge
       # @param kind [Symbol] a value of the profile: a standard deviation
       # @return [Numeric] inches
       def spread(step, kind)
-        note(step, kind, sd: @profile[kind].to_f)
+        note(step, kind, sd: @known.fetch(kind).to_f)
       end
 
       # @param kind [Symbol] a value of the profile that everything is off by
       # @param sign [Integer] -1 for what is given back
       # @return [Numeric] inches
       def always(step, kind, sign = 1)
-        note(step, kind, mean: sign * @profile[kind].to_f)
+        note(step, kind, mean: sign * @known.fetch(kind).to_f)
       end
 
       # A line between the heavy ones may be read as its neighbour.
       # @return [Numeric] inches
       def slip(step)
-        note(step, :misread, chance: @profile[:misread].to_f, by: @profile[:misread_by].to_f)
+        note(step, :misread, chance: @known.fetch(:misread).to_f, by: @known.fetch(:misread_by).to_f)
       end
 
       private

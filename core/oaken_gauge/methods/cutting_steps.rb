@@ -5,6 +5,8 @@ module OakenGauge
     # The steps of cutting follow from what is cut: strips, then pieces or shapes from them, or blanks
     # and passes through the press.
     module CuttingSteps
+      # By their names.
+      OPERATIONS = Operations.all
       # What becomes of a piece, and the step that does it.
       FURTHER = { cut_diagonal: :cut_diagonal, cut_both_diagonals: :cut_both_diagonals, cut_kite: :cut_kite }.freeze
 
@@ -26,7 +28,7 @@ module OakenGauge
       # @param name [Symbol] of an operation
       # @return [Step, nil] nil where it is not done at all
       def step(name, count, size: nil, length: nil, on: nil, round: 0)
-        Step.new(Operations.fetch(name), count, size, length, on, round) if count.positive?
+        Step.new(OPERATIONS.fetch(name), count, size, length, on, round) if count.positive?
       end
 
       private

@@ -13,15 +13,19 @@ module OakenGauge
         @done = {}.compare_by_identity
       end
 
-      # @param operation [Operation]
-      # @return [Operation, nil] nil where she does nothing of the kind
-      def done(operation)
-        @done.fetch(operation) { @done[operation] = find(operation) }
+      # @param steps [Array<Step>]
+      # @return [Array<Step>] as she does them, without those that she does not
+      def own(steps)
+        steps.filter_map do |step|
+          own = @done.fetch(step.operation) { |operation| @done[operation] = done(operation) } or next
+          own.equal?(step.operation) ? step : step.with(operation: own)
+        end
       end
 
       private
 
-      def find(operation)
+      # @return [Operation, nil] nil where she does nothing of the kind
+      def done(operation)
         led = @lines ? operation : other(operation, :guided)
         return if led.marks && !@lines
 

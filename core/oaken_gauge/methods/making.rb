@@ -11,10 +11,7 @@ module OakenGauge
 
       # @return [Array<Step>] the steps as this maker does them
       def work
-        @work ||= begin
-          habits = task.habits(opens_seams?)
-          steps.filter_map { |step| own(step, habits) }
-        end
+        @work ||= task.habits(opens_seams?).own(steps)
       end
 
       # @return [Boolean] whether its seams are pressed open
@@ -132,12 +129,6 @@ module OakenGauge
           fabric = task.fabric(cut.role)
           @taken_for[cut] = allocations.find { |own, _| task.fabric(own.role).equal?(fabric) && own.least_width == cut.least_width }&.last
         end
-      end
-
-      # A step as this maker does it; nil when she does not.
-      def own(step, habits)
-        done = habits.done(step.operation) or return
-        done.equal?(step.operation) ? step : step.with(operation: done)
       end
     end
   end

@@ -18,12 +18,6 @@ module OakenGauge
     # - called: what it is called where it is only spoken of
     # - one, many: its words for a count of one and for more, with %<count>d, %<size>s and %<on>s
     Operation = Struct.new(:name, :takes, :cuts, :passes, :placements, :alignments, :care, :marks, :role, :guide, :guided, :opened,
-                           :called, :one, :many, :phase, :place, keyword_init: true) do
-      # @param count [Integer]
-      # @return [String] a format
-      def words(count)
-        count == 1 ? one : many
-      end
-    end
+                           :called, :one, :many, :phase, :place, keyword_init: true)
   end
 end

@@ -13,6 +13,7 @@ module OakenGauge
       def initialize(unit, ways)
         @unit = unit
         @ways = ways
+        @each = ways.to_h { |way| [way, way.class.per_set] }.compare_by_identity
       end
 
       # @return [Array<Array(Method, Hash)>] each method that has a part with the keys of its units, in every way
@@ -23,24 +24,24 @@ module OakenGauge
       private
 
       def between(ways)
-        return [] if each(ways.first) == 1
+        return [] if @each[ways.first] == 1
 
         @unit.hands ? of_both_hands(*ways) : counted(*ways)
       end
 
       def counted(first, *others)
-        most = @unit.count / each(first)
+        most = @unit.count / @each[first]
         [most, most - 1].select(&:positive?).filter_map { |sets| with_rest(first, sets, @unit.count, others) }
       end
 
       def with_rest(way, sets, wanted, others)
-        rest = others.empty? ? [] : share_out(wanted - (sets * each(way)), others)
-        [[way, { count: sets * each(way) }], *rest] if rest && sets.positive?
+        rest = others.empty? ? [] : share_out(wanted - (sets * @each[way]), others)
+        [[way, { count: sets * @each[way] }], *rest] if rest && sets.positive?
       end
 
       def share_out(wanted, ways)
         way, *others = ways
-        sets = wanted / each(way).to_r
+        sets = wanted / @each[way].to_r
         with_rest(way, others.empty? ? sets.ceil : sets.floor, wanted, others)
       end
 
@@ -51,10 +52,6 @@ module OakenGauge
           rest = @unit.hands.transform_values { |wanted| wanted - sets }
           [[pairs, { hands: { left: sets, right: sets } }], [singles, { hands: rest }]] if rest.values.sum.positive?
         end
-      end
-
-      def each(way)
-        way.class.per_set
       end
     end
   end

@@ -26,7 +26,7 @@ module OakenGauge
       # @param measure [Symbol] unit of measure for its words
       # @return [String]
       def say(measure = :inch)
-        format(operation.words(count), count: count, size: size_words(measure), on: on || "pieces")
+        format(count == 1 ? operation.one : operation.many, count: count, size: size_words(measure), on: on || "pieces")
       end
 
       # @param measure [Symbol]
