@@ -12,11 +12,14 @@ module OakenGauge
       attr_reader :first, :second
       # @return [Complex] the seam's ends, inches
       attr_reader :low, :high
+      # @return [Float] how long it is, inches
+      attr_reader :length
 
       # @param shared [Array<Array(Edge, Edge, Float)>] edges that face one another, and for how long
       # @param groups [Array(Array<Integer>, Array<Integer>)] patches on either side
       def initialize(shared, groups)
         @groups = groups
+        @length = shared.sum(&:last).round(9)
         @ends = {}.compare_by_identity
         @first = weighed(shared.group_by(&:first))
         @second = weighed(shared.group_by { |_, other, _| other })

@@ -164,7 +164,8 @@ module OakenGauge
 
       # @return [Float] square inches
       def variance(measure, places)
-        places.sum { |i| (measure.shares[i]**2) * budget.variances[i] }
+        variances = budget.variances
+        places.sum { |i| (measure.shares[i]**2) * variances[i] }
       end
 
       # @return [Float] square inches

@@ -66,7 +66,7 @@ module OakenGauge
 
       def corner(patch, number, skill)
         cut = piece_of(patch.role)
-        @corner ||= Construction::FromPiece.new(patch.shape, due(cut), seam, parts: [[0, 0], [1, 0], [0, 1]])
+        @corner ||= lying_in(patch.shape, due(cut), parts: [[0, 0], [1, 0], [0, 1]])
         held = @corner.call(*square(number, skill))
         Construction::CutPatch.new(pushes: held.pushes, ends: held.ends, stretch: held.stretch)
       end

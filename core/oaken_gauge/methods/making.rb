@@ -118,7 +118,15 @@ module OakenGauge
 
       # @return [Construction::FromPiece] a shape in the piece it is usually cut from
       def from_piece(shape)
-        (@from_piece ||= {})[shape] ||= PIECES.fetch([shape, seam]) { Construction::FromPiece.new(shape, shape.piece_size(seam), seam) }
+        (@from_piece ||= {})[shape] ||= lying_in(shape, shape.piece_size(seam))
+      end
+
+      # @param shape [Patches::Shape]
+      # @param exact [Array(Numeric, Numeric)] height and width of a piece before rounding, inches
+      # @param how [Hash] parts: and led: of {Construction::FromPiece}
+      # @return [Construction::FromPiece] the shape in that piece
+      def lying_in(shape, exact, **how)
+        PIECES.fetch([shape, exact, seam, how]) { Construction::FromPiece.new(shape, exact, seam, **how) }
       end
 
       private

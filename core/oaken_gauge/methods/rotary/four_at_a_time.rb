@@ -23,7 +23,7 @@ module OakenGauge
         # @return [Construction::CutPatch]
         def cut_patch(patch, skill)
           cut = piece_of(unit.patches.first.role)
-          @quarter ||= Construction::FromPiece.new(patch.shape, cut.exact, seam, parts: [[0.5, 0.5], [0, 0], [1, 0]])
+          @quarter ||= lying_in(patch.shape, cut.exact, parts: [[0.5, 0.5], [0, 0], [1, 0]])
           held = skill.once(:quarter) { @quarter.call(*skill.piece(cut), apart: skill.method(:apart)) }
           patch.equal?(unit.patches.first) ? held : held.turned_over
         end

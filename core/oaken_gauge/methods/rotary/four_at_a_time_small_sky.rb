@@ -47,7 +47,7 @@ module OakenGauge
         private
 
         def goose(patch, skill)
-          @goose ||= Construction::FromPiece.new(patch.shape, piece_of(:goose).exact, seam, led: :corner)
+          @goose ||= lying_in(patch.shape, piece_of(:goose).exact, led: :corner)
           @goose.call(*skill.piece(piece_of(:goose)))
         end
 
