@@ -25,6 +25,13 @@ module OakenGauge
         [false, *(directional? ? nil : true)].product(cut.forms(directional?))
       end
 
+      # @param cut [Layout::Cut]
+      # @param depth [Integer]
+      # @return [Layout::Packing] how it is laid in rectangles, worked out once for all cuts that lie alike
+      def packing(cut, depth)
+        (@packings ||= {})[[cut.likeness, depth]] ||= Layout::Packing.new(self, cut, depth: depth)
+      end
+
       # @param _ways [Array<Array(Boolean, Layout::Form)>] of all cuts
       # @return [Array] width, length and count of each size of sheet to be had
       def sizes(_ways)
@@ -34,7 +41,7 @@ module OakenGauge
       # @param cut [Layout::Cut]
       # @return [Integer] how many of it one sheet gives, the largest
       def held_by_one(cut)
-        packing = Layout::Packing.new(self, cut, depth: 0)
+        packing = packing(cut, 0)
         sizes(packing.ways).map { |wide, long, _| packing.held(long, wide) }.max || 0
       end
 

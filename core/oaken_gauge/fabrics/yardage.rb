@@ -33,6 +33,12 @@ module OakenGauge
         fitting.map { |form| [false, form] }
       end
 
+      # Which way is best depends on how many there are.
+      # @return [Layout::Packing]
+      def packing(cut, depth)
+        Layout::Packing.new(self, cut, depth: depth)
+      end
+
       # @param ways [Array<Array(Boolean, Layout::Form)>] of all cuts
       # @return [Array] width, length and count of the strips they are cut from, as many as they need
       def sizes(ways)

@@ -47,18 +47,11 @@ module OakenGauge
       # @param fabric [Fabrics::Fabric]
       # @param cut [Cut]
       # @param depth [Integer]
-      def initialize(fabric, cut, depth: DEPTH, ways: fabric.ways(cut))
+      def initialize(fabric, cut, depth: DEPTH)
         @fabric = fabric
-        @cut = cut
-        @ways = ways
+        @ways = fabric.ways(cut)
         @depth = depth
         @best = {}
-      end
-
-      # @param depth [Integer]
-      # @return [Packing] that looks so deep
-      def looking(depth)
-        Packing.new(@fabric, @cut, depth: depth, ways: @ways)
       end
 
       # @return [Stack, nil] nil where nothing fits

@@ -33,7 +33,7 @@ module OakenGauge
 
       # @return [Array] whatever fabric they are of, and whatever becomes of them
       def likeness
-        [size, count]
+        size
       end
 
       # @return [Array(Rational, Rational)]

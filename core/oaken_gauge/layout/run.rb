@@ -25,6 +25,11 @@ module OakenGauge
 
       alias_method :forms_on_strips, :forms
 
+      # @return [Array] whatever fabric they are of, and whatever becomes of them
+      def likeness
+        [ways, layers]
+      end
+
       # As lengths of strip: as many as fill the longest that the fabric gives, and one with the rest.
       # @param fabric [Fabrics::Fabric]
       # @return [Array<Array(Array(Rational, Rational), Integer)>] sizes and counts, for a plan

@@ -16,7 +16,7 @@ module OakenGauge
         @fabric = fabric
         @cuts = cuts
         @score = score
-        look { |cut| Packing.new(fabric, cut, depth: 0) }
+        look(0)
         @sizes = fabric.sizes(@blocks.values.flat_map(&:ways))
       end
 
@@ -26,7 +26,7 @@ module OakenGauge
         rows = least
         return rows unless @fabric.searched? && !rows.least?(@fabric)
 
-        look { |cut| @blocks[cut].looking(Packing::DEPTH) }
+        look(Packing::DEPTH)
         [rows, least].min_by(&@score)
       end
 
@@ -38,9 +38,9 @@ module OakenGauge
       private
 
       # How each cut is laid in a rectangle.
-      def look(&)
+      def look(depth)
         @held = {}.compare_by_identity
-        @blocks = @cuts.each_with_object({}.compare_by_identity) { |cut, blocks| blocks[cut] = yield(cut) }
+        @blocks = @cuts.each_with_object({}.compare_by_identity) { |cut, blocks| blocks[cut] = @fabric.packing(cut, depth) }
       end
 
       def least
@@ -53,7 +53,7 @@ module OakenGauge
         large_first = @cuts.sort_by.with_index { |cut, i| [-cut.least_width, i] }
         return [large_first] if @cuts.size > MOST_ORDERED || !@fabric.searched?
 
-        [large_first, *@cuts.permutation.to_a].uniq { |order| order.map(&:likeness) }
+        [large_first, *@cuts.permutation.to_a].uniq { |order| order.map { |cut| [cut.likeness, cut.count] } }
       end
 
       def layout(order)

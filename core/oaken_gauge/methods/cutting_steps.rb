@@ -26,9 +26,10 @@ module OakenGauge
 
       # What is cut is cut in round 0; {Batching} tells the rounds of what is sewn.
       # @param name [Symbol] of an operation
+      # @param facts [Hash] size:, length: and on: of {Step}
       # @return [Step, nil] nil where it is not done at all
-      def step(name, count, size: nil, length: nil, on: nil, round: 0)
-        Step.new(OPERATIONS.fetch(name), count, size, length, on, round) if count.positive?
+      def step(name, count, round: 0, **facts)
+        Step.new(OPERATIONS.fetch(name), count, *facts.values_at(:size, :length, :on), round) if count.positive?
       end
 
       private
