@@ -47,7 +47,7 @@ class HersScreenTest < BrowserCase
     visit "/which-line?kind=half_square&size=2"
 
     assert_selector "main li", text: /Half-inch triangle.*rotate the ruler 180°/m
-    assert_selector "svg[aria-label='Half-inch triangle on the fabric, its line 2 lit']"
+    assert_selector "svg[aria-label='Half-inch triangle as it lies, at 2']"
     assert_empty axe_faults
     fill_in "Finished size", with: "3 1/2"
     find_field("Finished size").send_keys(:enter)

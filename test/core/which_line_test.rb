@@ -117,6 +117,39 @@ class WhichLineTest < CoreCase
     assert_equal [0.0], scene["lit"].flat_map { |line| [line["from"], line["to"]].map(&:last) }.uniq
   end
 
+  # A half of a web of 6 takes the strip 4 1/2 and the square 3 7/8. The kite's sides run 22.5 degrees to either side of the
+  # diagonal, so it is the square less two triangles of 3 7/8 by 3 7/8 times tan 22.5.
+  def test_a_kite_is_cut_from_corner_to_corner_of_its_square
+    scene = laying(answer("web_half", "6"), "wedge-ruler", "Kite")["scene"]
+    square, kite, ruler = %w[fabric pieces bodies].map { |name| polygons(scene[name]).first }
+
+    assert_in_delta (3.875**2) * (1 - Math.tan(Math::PI / 8)), kite.area, 2e-3
+    assert_in_delta kite.area, kite.shared_area(square), 2e-3
+    assert_in_delta kite.area, kite.shared_area(ruler), 0.1, "all but the tip, which is blunt"
+    assert_equal([[[0.0, 0.0], [3.875, 3.875]]], scene["lit"].map { |line| line.values_at("from", "to") })
+  end
+
+  # Cells of 2 are printed 2 + 1/2 + 1/16. A goose of 2 by 4 takes two, one seam in each, which meet at its tip; one of 4 by 8
+  # takes eight, and four seams.
+  def test_a_unit_lies_on_the_first_cells_of_a_sheet_its_seams_on_the_ticks
+    small, large = [%w[2 4], %w[4 8]].map { |size| laying(answer("flying_geese", size), "sheet-2")["scene"] }
+
+    assert_equal([2, 2, 8, 4], [small, large].flat_map { |scene| scene.values_at("fabric", "lit").map(&:size) })
+    assert_equal [[0.0, 0.0], [2.5625, 2.5625], [2.5625, 2.5625], [5.125, 0.0]], small["lit"].flat_map { |line| line.values_at("from", "to") }.sort
+  end
+
+  # Nine cells do not go beside one another on eight columns; they go above one another on ten rows.
+  def test_what_is_too_wide_for_a_sheet_lies_the_other_way_round
+    scene = laying(answer("rectangle", %w[2 18]), "sheet-2")["scene"]
+
+    assert_equal [2.5625, 9 * 2.5625], scene["fabric"].flatten(1).transpose.map(&:max)
+    assert_equal [3 * 2.5625, 10 * 2.5625], scene["bodies"].first.transpose.map(&:max)
+    goose = laying(answer("flying_geese", %w[10 20]), "sheet-2")["scene"]["lit"].flat_map { |line| line.values_at("from", "to") }
+
+    assert_equal([[0, 5], [0, 10]], goose.transpose.map { |places| places.minmax.map { |place| (place / 2.5625).round } })
+    assert_equal 2, goose.count([0.0, (5 * 2.5625).round(4)]), "both skies meet at the tip, which is turned to the side"
+  end
+
   # The patch lies wholly under the ruler, tip under tip, and the ruler's lines lie on it.
   def test_the_ruler_covers_the_patch_that_is_cut
     { "Half-square triangle" => 2, "Quarter-square triangle" => 2 }.each_key do |title|

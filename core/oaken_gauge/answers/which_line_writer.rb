@@ -73,7 +73,7 @@ module OakenGauge
 
       # Off the eighths is fine here: it stays as it is, to a thousandth.
       def near(inches)
-        inches.is_a?(Rational) ? length(inches) : (inches / Length::MEASURES.fetch(@task.measure)).to_f.round(3).to_s
+        inches.is_a?(Rational) ? length(inches) : format("%.3f", inches / Length::MEASURES.fetch(@task.measure))
       end
 
       def outlines(list)

@@ -4,6 +4,9 @@ module OakenGauge
   module WhichLine
     # A wedge ruler on a strip, and the square under its number for a kite.
     class Wedges < Layer
+      # How far a side runs off the middle line, for an inch along it.
+      SLANT = Math.tan(Patches::Wedge::HALF_ANGLE)
+
       # @return [Laying, nil]
       def laying
         return if other_seam? || !suits? || !mark
@@ -50,10 +53,28 @@ module OakenGauge
 
       # The tip lies in one corner of the square, the right angle in the corner across from it.
       def kite
-        square = say(mark.kite_square)
-        Laying.new(tool: tool, mark: printed(mark), reads: :strip, scene: nil,
-                   steps: ["Cut a square #{square}: the number under the strip #{printed(mark)}.",
+        square = mark.kite_square
+        Laying.new(tool: tool, mark: printed(mark), reads: :strip, scene: kite_scene(square),
+                   steps: ["Cut a square #{say(square)}: the number under the strip #{printed(mark)}.",
                            "Lay the ruler's tip on one corner and its middle line from that corner to the one across.", "Cut both sides."])
+      end
+
+      # The ruler as far as it covers the square. Its sides would meet in the corner.
+      def kite_scene(side)
+        Scene.new(fabric: [Polygon.rectangle(side, side)], bodies: [ruler(side * SQRT2)], lines: [],
+                  pieces: [Polygon.new([[0, 0], [side, side * SLANT], [side, side], [side * SLANT, side]])],
+                  lit: [Line.new([0, 0], [side, side], :main)], label: Label.new([side / 2, -1/4r], line(side)))
+      end
+
+      # From its blunted tip so far along its middle line, which rises at 45°.
+      def ruler(length)
+        ends = [[blunt, -1], [length, -1], [length, 1], [blunt, 1]]
+        Polygon.new(ends.map { |far, way| [far * (1 - (way * SLANT)), far * (1 + (way * SLANT))].map { |place| place / SQRT2 } })
+      end
+
+      # What is missing from its tip.
+      def blunt
+        tool.tip_blunt || ((seam / Math.sin(Patches::Wedge::HALF_ANGLE)) - seam)
       end
 
       def scene

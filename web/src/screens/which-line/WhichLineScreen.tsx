@@ -203,7 +203,7 @@ function Laid({ laying }: { laying: Laying }) {
           width={330}
           height={190}
           fill="url(#fabric-unknown)"
-          label={`${laying.name} on the fabric, its line ${laying.mark} lit`}
+          label={`${laying.name} as it lies, at ${laying.mark}`}
         />
       )}
       <div className="flex-[1_1_360px]">
