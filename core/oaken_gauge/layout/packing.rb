@@ -56,9 +56,8 @@ module OakenGauge
 
       # @return [Stack, nil] nil where nothing fits
       def best(long, wide, depth = @depth)
-        return plain(long, wide).first if depth.zero?
-
-        @best.fetch([long, wide, depth]) { |key| @best[key] = find(long, wide, depth) }
+        known = (@best[depth] ||= {})[long] ||= {}
+        known.fetch(wide) { known[wide] = depth.zero? ? plain(long, wide).first : find(long, wide, depth) }
       end
 
       # @return [Array<Stack>] of equal rows alone, those that hold most first

@@ -53,13 +53,17 @@ module OakenGauge
           [cutter(shape(:goose)).cut(:goose, count), cutter(shape(:sky)).cut(:sky, 2 * count, layers: 2)]
         end
 
+        def nest(sets, layers)
+          Layout::Run.new(role: :goose, count: sets, layers: layers, each: 3, then_do: :cut_triangles, ways: [nested_row])
+        end
+
         # An upright sky, the goose the other way up, the other sky: both ends are upright, and nothing is lost between
         # one row and the next. An odd number of geese between them makes the skies one left and one right.
-        def nest(sets, layers)
-          sky, goose = %i[sky goose].map { |role| shape(role).strip_outline(seam) }
-          row = Nest.new([sky, goose.half_turn, sky.mirror])
-          Layout::Run.new(role: :goose, count: sets, layers: layers, each: 3, then_do: :cut_triangles,
-                         ways: [{ exact: goose.height, width: task.grid.ceil(goose.height), nest: row }])
+        def nested_row
+          @nested_row ||= begin
+            sky, goose = %i[sky goose].map { |role| shape(role).strip_outline(seam) }
+            { exact: goose.height, width: task.grid.ceil(goose.height), nest: Nest.new([sky, goose.half_turn, sky.mirror]) }
+          end
         end
 
         # What is short, used and taken of the fabric, and the cuts it needs.
