@@ -91,8 +91,8 @@ module OakenGauge
       def swap_last(taken)
         *others, last = taken
         missing = @wanted - others.sum(&:last)
-        spare = @sheets - others
-        [*others, spare.select { |_, _, held| held >= missing }.min_by { |_, area, _| area } || last]
+        gone = others.to_h { |place, *| [place, true] }
+        [*others, @sheets.select { |place, _, held| held >= missing && !gone[place] }.min_by { |_, area, _| area } || last]
       end
     end
   end

@@ -71,6 +71,12 @@ module OakenGauge
         best(long, wide)&.held || 0
       end
 
+      # @param sizes [Array] width, length and count of each size of sheet
+      # @return [Array<Integer>] how many each holds
+      def held_by_each(sizes)
+        (@held_by_each ||= {}.compare_by_identity)[sizes] ||= sizes.map { |wide, long, _| held(long, wide) }
+      end
+
       # @param space [Space]
       # @param extent [Array(Numeric, Numeric)] of what lies in its corner, inches
       # @return [Symbol] the first cut beyond the last piece

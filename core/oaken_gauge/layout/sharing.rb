@@ -39,7 +39,6 @@ module OakenGauge
 
       # How each cut is laid in a rectangle.
       def look(depth)
-        @held = {}.compare_by_identity
         @blocks = @cuts.each_with_object({}.compare_by_identity) { |cut, blocks| blocks[cut] = @fabric.packing(cut, depth) }
       end
 
@@ -124,7 +123,7 @@ module OakenGauge
 
       # How many of a cut each size of sheet holds, whichever cut comes first.
       def held_by_whole(cut)
-        @held[cut] ||= @sizes.map { |wide, long, _| @blocks[cut].held(long, wide) }
+        @blocks[cut].held_by_each(@sizes)
       end
 
       # Where equal rows alone need no more sheets, they are what is cut: they leave larger pieces.
