@@ -110,10 +110,10 @@ module OakenGauge
       # @return [void]
       def unique(list, key, say:, &name)
         seconds = lambda do |entries|
-          places = (entries || []).each_index.group_by { |place| name.call(entries[place]) }
+          places = entries.each_index.group_by { |place| name.call(entries[place]) }
           places.values.flat_map { |same| same.drop(1) }.map { |place| [list.to_s, place, key] }
         end
-        rule(list, say: say, at: seconds) { |entries| seconds.call(entries).empty? }
+        rule(list, say: say, at: seconds) { |entries| entries.nil? || entries.uniq(&name).size == entries.size }
       end
 
       # The key that tells which of several classes an object is of, "kind" or "form".
