@@ -82,6 +82,16 @@ class SheetsTest < CoreCase
     (1..sizes.size).flat_map { |n| yields.combination(n).select { |chosen| chosen.sum(&:last) >= wanted }.map { |chosen| chosen.sum(&:first) } }.min
   end
 
+  # Each of 61 sizes, all a little over 10 by 10, holds three of 3 1/2 by 6 1/2, two in a row and one standing beside them; equal
+  # rows alone hold two. One more than three each there is no room for, nor for one more than the area gives.
+  def test_of_very_many_sizes_nothing_is_short_that_there_is_room_for
+    bag = scraps(*Array.new(61) { |i| [10 + (i / 8/64r), 10 + (i % 8/64r)] })
+
+    assert_equal [61, nil], bag.allocate(piece(7/2r, 13/2r, 183)).to_a.values_at(2, 6)
+    assert_match(/give 183 of 184 pieces/, bag.allocate(piece(7/2r, 13/2r, 184)).short.say)
+    assert_match(/give 122 of 900 pieces/, bag.allocate(piece(7/2r, 13/2r, 900)).short.say)
+  end
+
   def test_what_has_the_size_already_is_not_cut
     charms = Fabrics::Squares.new(side: 5r)
     taken = charms.allocate(piece(5, 5, 10))

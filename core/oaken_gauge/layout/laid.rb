@@ -9,11 +9,16 @@ module OakenGauge
         [missing.values.sum, sheets.sum(&:area).to_f.round(9), -sheets.sum(&:kept_area).to_f]
       end
 
+      # @return [Array<Cut>] of which some found no place
+      def short
+        missing.select { |_, count| count.positive? }.keys
+      end
+
       # One size of sheet, and one sheet fewer could not hold the pieces, whichever way they lie.
       # @param fabric [Fabrics::Fabric]
       # @return [Boolean] whether nothing could take less
       def least?(fabric)
-        return false if missing.values.any?(&:positive?) || fabric.rectangles.size > 1
+        return false if short.any? || fabric.rectangles.size > 1
 
         sheets.sum(&:area) - fabric.rectangles.first.first(2).inject(:*) < pieces_area(fabric)
       end

@@ -71,6 +71,11 @@ module OakenGauge
         best(long, wide)&.held || 0
       end
 
+      # @return [Integer] more than the area gives room for there cannot be, and none in what is narrower than any
+      def most(long, wide)
+        long < least_side || wide < least_side ? 0 : ((long.to_f * wide / least_area) + Plane::SAME).floor
+      end
+
       # @param sizes [Array] width, length and count of each size of sheet
       # @return [Array<Integer>] how many each holds
       def held_by_each(sizes)
@@ -95,11 +100,6 @@ module OakenGauge
 
         most = most(long, wide)
         plain.reduce(grid) { |best, block| best.held >= most ? best : filled_up(block, best, long, wide, depth - 1) }
-      end
-
-      # More than the area gives room for there cannot be, and none in what is narrower than any.
-      def most(long, wide)
-        long < least_side || wide < least_side ? 0 : ((long.to_f * wide / least_area) + Plane::SAME).floor
       end
 
       def least_area

@@ -24,7 +24,7 @@ module OakenGauge
       # @return [Laid]
       def best
         rows = least
-        return rows unless @fabric.searched? && !rows.least?(@fabric)
+        return rows if rows.least?(@fabric) || !(@fabric.searched? || might_do?(rows.short))
 
         look(Packing::DEPTH)
         [rows, least].min_by(&@score)
@@ -36,6 +36,16 @@ module OakenGauge
       end
 
       private
+
+      # Very many sizes are looked through only before something is said to be short.
+      def might_do?(short)
+        short.any? && short.all? { |cut| room?(cut) }
+      end
+
+      # By area alone.
+      def room?(cut)
+        @sizes.sum { |wide, long, number| number * @blocks[cut].most(long, wide) } >= cut.count
+      end
 
       # How each cut is laid in a rectangle.
       def look(depth)
