@@ -225,13 +225,23 @@ class SheetsTest < CoreCase
     assert_equal([{}, { 2r => 1 }], [5/2r, 2r].map { |side| strips.allocate(piece(side, side, 6)).cut_strips })
   end
 
+  # Nine by twelve, cut to the last inch: 2 by 9 off its end, then 2 by 8 and 2 by 2 off its side, and 7 by 7 and 7 by 3 are left.
+  # With the widest first there is no room for all five.
+  def test_many_cuts_are_laid_in_more_than_one_order
+    cuts = [[7, 7], [2, 2], [2, 8], [7, 3], [2, 9]].map { |sides| piece(*sides, 1) }
+    best = Layout::Sharing.new(scraps([9, 12]), cuts).best
+
+    assert_equal 0, best.missing.values.sum
+    best.sheets.each { |taken| assert_cut_by_hand(taken) }
+  end
+
   # Any cuts on any scraps: they lie on their sheets, clear of one another and of what is kept, and every cut runs from
   # edge to edge; never fewer than rows one under the other give.
   def test_any_cuts_at_all
     random = Random.new(9)
     150.times do
       sizes = Array.new(random.rand(1..5)) { [random.rand(4..20), random.rand(4..20)] }
-      cuts = Array.new(random.rand(1..3)) { piece(random.rand(4..20)/4r, random.rand(4..28)/4r, random.rand(1..8)) }
+      cuts = Array.new(random.rand(1..7)) { piece(random.rand(4..20)/4r, random.rand(4..28)/4r, random.rand(1..8)) }
       best = Layout::Sharing.new(scraps(*sizes), cuts).best
 
       best.sheets.each { |taken| assert_cut_by_hand(taken) }

@@ -3,12 +3,9 @@
 module OakenGauge
   module Layout
     # All cuts of one fabric on its sheets, so that nothing is used twice: each cut first fills what the sheets that
-    # are open have left, then takes new ones. Which cut comes first decides what is left, so every order is tried,
-    # and the one kept that is short of least, then takes least, then leaves most for the shelf.
+    # are open have left, then takes new ones. Which cut comes first decides what is left: of the {Orders} that are tried the
+    # one is kept that is short of least, then takes least, then leaves most for the shelf.
     class Sharing
-      # More cuts than are tried in every order.
-      MOST_ORDERED = 4
-
       # @param fabric [Fabrics::Fabric]
       # @param cuts [Array<Cut>]
       # @param score [Proc] what of a layout is to be least, instead of its own score
@@ -56,13 +53,8 @@ module OakenGauge
         orders.map { |order| layout(order) }.min_by.with_index { |layout, i| [@score.call(layout), i] }
       end
 
-      # Large pieces first; and every other order, where there are few. Light and dark squares of one size lie the same
-      # whichever comes first.
       def orders
-        large_first = @cuts.sort_by.with_index { |cut, i| [-cut.least_width, i] }
-        return [large_first] if @cuts.size > MOST_ORDERED || !@fabric.searched?
-
-        [large_first, *@cuts.permutation.to_a].uniq { |order| order.map { |cut| [cut.likeness, cut.count] } }
+        @orders ||= Orders.new(@cuts, @fabric).all
       end
 
       def layout(order)
