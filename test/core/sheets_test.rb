@@ -254,6 +254,15 @@ class SheetsTest < CoreCase
     end
   end
 
+  # Four of 8 1/2 take 34 of 40 and leave room for one of 5; a strip with three, for two. So 27 of these, seven strips, hold 8 of
+  # the 24 of 5, and two more strips the other 16: nine, whichever is listed first. Those of 5 by themselves fill three.
+  def test_the_longer_pieces_are_cut_first_where_that_saves_a_strip
+    bolt = Fabrics::Yardage.new(directional: true)
+    cuts = [piece(19/4r, 5, 24), piece(19/4r, 17/2r, 27)]
+
+    assert_equal([9, 9], [cuts, cuts.reverse].map { |list| bolt.allocate_all(list).values.sum(&:taken) })
+  end
+
   # Any cuts on a bolt: all lie on strips as wide as they are, clear of one another; never more strips than each by itself
   # takes, and no fewer than their area fills.
   def test_any_cuts_on_a_bolt

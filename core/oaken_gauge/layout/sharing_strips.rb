@@ -7,7 +7,7 @@ module OakenGauge
     class SharingStrips < Sharing
       # @return [Laid]
       def best
-        layout(@cuts)
+        least
       end
 
       # @return [Boolean] whether a strip holds one
@@ -16,6 +16,14 @@ module OakenGauge
       end
 
       private
+
+      # As they are listed; and every other order, where strips are as wide as one another.
+      def orders
+        widths = @blocks.values.flat_map(&:ways).map { |_, form| form.width }
+        return [@cuts] if widths.uniq.size == widths.size || @cuts.size > Orders::MOST_ORDERED
+
+        [@cuts, *@cuts.permutation.to_a].uniq { |order| order.map { |cut| [cut.likeness, cut.count] } }
+      end
 
       # Those with most left first.
       def use_up(cut, wanted)
