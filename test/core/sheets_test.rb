@@ -103,6 +103,14 @@ class SheetsTest < CoreCase
     assert_equal 10, effort["cuts"] # one on the line of each of ten pairs
   end
 
+  # Whatever was cut of the size before: one has no lines, one is cut once corner to corner, one twice.
+  def test_squares_of_one_size_are_drawn_with_their_own_lines
+    charms = Fabrics::Squares.new(side: 5r)
+    squares = [[], Patches::Shape::DIAGONAL, Patches::Shape::BOTH_DIAGONALS].map { |lines| piece(5, 5, 1).tap { |cut| cut.marks = lines } }
+
+    assert_equal([0, 1, 2], squares.map { |cut| charms.allocate(cut).sheets.first.marks.size })
+  end
+
   # 8 to a row of 20, five rows: five strips and 36 squares; the fat quarter's edges are squared up once.
   def test_every_row_is_a_strip_and_every_piece_a_cut
     taken = Fabrics::FatQuarter.new.allocate(piece(19/8r, 19/8r, 36))

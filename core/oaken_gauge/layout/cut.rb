@@ -27,7 +27,7 @@ module OakenGauge
         1
       end
 
-      # @return [Object] alike for cuts that lie alike, however many there are
+      # @return [Object] alike for cuts that lie and are drawn alike, however many there are
       def likeness
         object_id
       end

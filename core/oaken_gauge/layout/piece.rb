@@ -31,9 +31,9 @@ module OakenGauge
         [[size, count]]
       end
 
-      # @return [Array] whatever fabric they are of, and whatever becomes of them
+      # @return [Array] as they lie and are drawn, whatever fabric they are of
       def likeness
-        size
+        [size, marks]
       end
 
       # @return [Array(Rational, Rational)]

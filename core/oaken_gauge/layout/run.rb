@@ -25,7 +25,7 @@ module OakenGauge
 
       alias_method :forms_on_strips, :forms
 
-      # @return [Array] whatever fabric they are of, and whatever becomes of them
+      # @return [Array] as they lie and are drawn, whatever fabric they are of
       def likeness
         [ways, layers]
       end
