@@ -138,6 +138,15 @@ class WhichLineTest < CoreCase
     assert_equal [[0.0, 0.0], [2.5625, 2.5625], [2.5625, 2.5625], [5.125, 0.0]], small["lit"].flat_map { |line| line.values_at("from", "to") }.sort
   end
 
+  # 20 × 20 cells of a quarter are drawn; of 40 × 40 a picture would be all lines.
+  def test_what_is_too_fine_to_be_seen_is_not_drawn
+    sheet = [{ "kind" => "foundation_grid", "id" => "fine", "name" => "Fine", "cell" => "1/4", "columns" => 200, "rows" => 200 }]
+    small, large = %w[5 10].map { |side| laying(answer("half_square", side, sheet), "fine") }
+
+    assert_equal [400, nil], [small["scene"]["fabric"].size, large["scene"]]
+    assert_includes large["steps"].first, "40 × 40 cells"
+  end
+
   # Nine cells do not go beside one another on eight columns; they go above one another on ten rows.
   def test_what_is_too_wide_for_a_sheet_lies_the_other_way_round
     scene = laying(answer("rectangle", %w[2 18]), "sheet-2")["scene"]

@@ -6,12 +6,14 @@ module OakenGauge
     class FoundationSheets < Layer
       # Cells of it that are drawn beside the unit.
       BESIDE = 2
+      # Cells of a unit: more could not be told apart.
+      MOST_DRAWN = 400
 
       # @return [Laying, nil]
       def laying
         return if other_seam? || !whole? || !task.unit.cells(tool.cell) || !tool.holds?(task.unit)
 
-        Laying.new(tool: tool, mark: line(tool.cell), reads: :cell, steps: steps, scene: scene)
+        Laying.new(tool: tool, mark: line(tool.cell), reads: :cell, steps: steps, scene: drawn)
       end
 
       # @return [Missing, nil]
@@ -42,6 +44,10 @@ module OakenGauge
         [size_words,
          "Cut squares #{say(tool.cell + (2 * seam))} for the plain cells; make half-square triangle units of that size for the others.",
          "Lay each with its seam on the ticks at the corners of its cell."]
+      end
+
+      def drawn
+        scene if wide * high <= MOST_DRAWN
       end
 
       # The first unit on a corner of the sheet: its cells, and the seams on the ticks.
