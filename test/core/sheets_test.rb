@@ -243,6 +243,16 @@ class SheetsTest < CoreCase
     best.sheets.each { |taken| assert_cut_by_hand(taken) }
   end
 
+  # Eight by nine: 2 by 5 and 2 by 4 off its side, 3 by 6 off the end of what is left, then 5 by 3 and 6 by 3; three square inches
+  # are over. None of the orders that are tried first has room for all five.
+  def test_other_orders_are_tried_before_anything_is_short
+    cuts = [[5, 3], [6, 3], [3, 6], [2, 4], [2, 5]].map { |sides| piece(*sides, 1) }
+    best = Layout::Sharing.new(scraps([8, 9]), cuts).best
+
+    assert_empty best.short
+    best.sheets.each { |taken| assert_cut_by_hand(taken) }
+  end
+
   # Any cuts on any scraps: they lie on their sheets, clear of one another and of what is kept, and every cut runs from
   # edge to edge; never fewer than rows one under the other give.
   def test_any_cuts_at_all

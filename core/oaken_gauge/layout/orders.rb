@@ -9,6 +9,9 @@ module OakenGauge
       MOST_ORDERED = 4
       # Of so many each is tried before and after all others.
       MOST_MOVED = 12
+      # So many more are tried where all of these are short, taken from all there are at the golden section of what is left.
+      MORE = 100
+      GOLDEN = (Math.sqrt(5) - 1) / 2
 
       # @param cuts [Array<Cut>]
       # @param fabric [Fabrics::Fabric]
@@ -25,7 +28,22 @@ module OakenGauge
         [by_size.first, *others].uniq { |order| order.map { |cut| [cut.likeness, cut.count] } }
       end
 
+      # @return [Enumerator::Lazy<Array<Cut>>] others again; none where every one was among those
+      def more
+        all = (1..@cuts.size).inject(:*)
+        (@cuts.size > MOST_ORDERED ? 1..MORE : []).lazy.map { |i| numbered((i * GOLDEN % 1 * all).floor) }
+      end
+
       private
+
+      # @param number [Integer] one of the orders, counted from 0
+      def numbered(number)
+        left = @cuts.dup
+        left.size.downto(1).map do |size|
+          number, place = number.divmod(size)
+          left.delete_at(place)
+        end
+      end
 
       def others
         return @cuts.permutation.to_a if @cuts.size <= MOST_ORDERED

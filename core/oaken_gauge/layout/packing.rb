@@ -71,6 +71,11 @@ module OakenGauge
         best(long, wide)&.held || 0
       end
 
+      # @return [Float] square inches of one, at the least
+      def least_area
+        @least_area ||= @ways.map { |_, form| form.area }.min.to_f
+      end
+
       # @return [Integer] more than the area gives room for there cannot be, and none in what is narrower than any
       def most(long, wide)
         long < least_side || wide < least_side ? 0 : ((long.to_f * wide / least_area) + Plane::SAME).floor
@@ -100,10 +105,6 @@ module OakenGauge
 
         most = most(long, wide)
         plain.reduce(grid) { |best, block| best.held >= most ? best : filled_up(block, best, long, wide, depth - 1) }
-      end
-
-      def least_area
-        @least_area ||= @ways.map { |_, form| form.area }.min.to_f
       end
 
       def least_side

@@ -24,7 +24,7 @@ module OakenGauge
         return rows if rows.least?(@fabric) || !(@fabric.searched? || might_do?(rows.short))
 
         look(Packing::DEPTH)
-        [rows, least].min_by(&@score)
+        with_room([rows, least].min_by(&@score))
       end
 
       # @return [Boolean] whether any sheet holds one
@@ -54,7 +54,24 @@ module OakenGauge
       end
 
       def orders
-        @orders ||= Orders.new(@cuts, @fabric).all
+        @orders ||= tried.all
+      end
+
+      def tried
+        @tried ||= Orders.new(@cuts, @fabric)
+      end
+
+      # Before anything is short for which there is fabric enough, other orders are tried until one has room.
+      def with_room(laid)
+        return laid if laid.short.empty? || !enough?
+
+        tried.more.map { |order| layout(order) }.find { |other| other.short.empty? } || laid
+      end
+
+      def enough?
+        return false unless @fabric.searched? && @fabric.holds
+
+        @cuts.sum { |cut| cut.count * @blocks[cut].least_area } <= @sizes.sum { |wide, long, number| wide * long * number }
       end
 
       def layout(order)
