@@ -9,7 +9,8 @@ module OakenGauge
       MOST_ORDERED = 4
       # Of so many each is tried before and after all others.
       MOST_MOVED = 12
-      # So many more are tried where all of these are short, taken from all there are at the golden section of what is left.
+      # So many more are tried where all of these are short. Steps of the golden section spread them over all there are, the same
+      # ones every time.
       MORE = 100
       GOLDEN = (Math.sqrt(5) - 1) / 2
 
