@@ -12,7 +12,7 @@ found = Catalogue.units.flat_map do |unit|
   task = OakenGauge.read_weighing({ "unit" => unit, "tools" => Catalogue::TOOLS })
   OakenGauge::Weighing::Weigher.new(task).outcomes.select(&:feasible?).map do |outcome|
     good = outcome.accuracy.good_share
-    made = outcome.accuracy.sample(count: UNITS, seed: 11).all_good
+    made = outcome.way.sample(count: UNITS, seed: 11).all_good
     [(good - made).abs, unit["kind"], outcome.way.class.id, good, made]
   end
 end

@@ -220,7 +220,7 @@ class AccuracyTest < CoreCase
   def test_good_is_good_in_everything_at_once
     each_outcome do |outcome, about|
       accuracy = outcome.accuracy
-      good = accuracy.sample(count: 20_000, seed: 7).all_good
+      good = outcome.way.sample(count: 20_000, seed: 7).all_good
 
       # Four times what chance leaves of 20,000, and what is drawn.
       assert_in_delta good, accuracy.good_share, (4 * Math.sqrt(good * (1 - good) / 20_000)) + 0.006, about

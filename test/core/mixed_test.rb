@@ -119,7 +119,7 @@ class MixedTest < CoreCase
   end
 
   def test_units_made_at_random_agree
-    UNITS.each { |unit| assert_predicate way(*unit).accuracy.sample(count: 20_000, seed: 3), :agrees? }
+    UNITS.each { |unit| assert_predicate way(*unit).sample(count: 20_000, seed: 3), :agrees? }
   end
 
   # Three pairs, or two and the odd ones single: as many of each hand as are wanted at least.

@@ -43,7 +43,7 @@ class NarrowTest < CoreCase
   end
 
   def test_units_made_at_random_agree
-    assert_predicate way("rotary/two_at_a_time_narrow", HALF_SQUARE).accuracy.sample(count: 20_000, seed: 2), :agrees?
+    assert_predicate way("rotary/two_at_a_time_narrow", HALF_SQUARE).sample(count: 20_000, seed: 2), :agrees?
   end
 
   # Her own school comes first, whichever of the three it is.

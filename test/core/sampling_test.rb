@@ -31,6 +31,33 @@ class SamplingTest < CoreCase
     end
   end
 
+  OTHERS = [{}, { "errors" => { "scant" => 0.02 } }, { "marking" => "drawn_line" }, { "pressing" => "open" }, { "starched" => true }, ROUGH].freeze
+  FIGURES = %i[within points_within too_small good_share rounding bias_edges basis drift parts].freeze
+
+  # What is kept of one maker's units is told of hers only, whoever asks after her.
+  def test_what_is_kept_is_told_of_its_own_maker
+    OTHERS.rotate(3).each { |maker| each_way(maker) { |way, _| way.accuracy.good_share } }
+    OTHERS.each do |maker|
+      each_way(maker) do |way, about|
+        own = ErrorModel::Accuracy.new(way)
+
+        FIGURES.each { |figure| assert_equal own.public_send(figure), way.accuracy.public_send(figure), [maker, about, figure].inspect }
+        assert_equal own.size.middle, way.accuracy.size.middle
+      end
+    end
+  end
+
+  # Of two sheets that differ by their ease alone each unit is off by its own.
+  def test_what_is_off_by_a_tool_is_told_of_it
+    eases = %w[0 1/16 0].map do |ease|
+      sheet = SHEET.last.merge("ease" => ease)
+      way("foundation/panel", tools: [STRAIGHT, sheet]).accuracy.rounding
+    end
+
+    assert_in_delta 0.0625, eases[1] - eases[0], 1e-9
+    assert_equal eases[0], eases[2]
+  end
+
   # Of 20,000 units, whose mean is known to 0.00015, a budget 0.002 off cannot be right.
   def test_tells_a_wrong_budget
     way = way("die/patches")
@@ -59,8 +86,6 @@ class SamplingTest < CoreCase
       [0.5, 0.0].each do |factor|
         way = way(id)
         accuracy = ErrorModel::Accuracy.new(way)
-        # What is kept of the right one is not asked.
-        accuracy.budget.instance_variable_set(:@from, [id, factor])
         seam = accuracy.budget.sources.index { |source| source.kind.start_with?("seam") }
         accuracy.budget.sizes.each { |measure| measure.shares = measure.shares.dup.tap { |shares| shares[seam] *= factor } }
 

@@ -8,7 +8,7 @@ module OakenGauge
       # @param count [Integer] units
       # @param seed [Integer]
       def initialize(outcome, count:, seed:)
-        @sampling = outcome.accuracy.sample(count: count, seed: seed)
+        @sampling = outcome.way.sample(count: count, seed: seed)
       end
 
       # @return [Hash]

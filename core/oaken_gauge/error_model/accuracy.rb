@@ -10,9 +10,9 @@ module OakenGauge
       # Units in a row for which its drift is told.
       ROWS = [2, 4, 8, 12].freeze
 
-      # Which measure is off most often, kept while a fence is dragged.
-      WORST = Memo.new(1000)
-      private_constant :WORST
+      # As a fence is dragged, many a stop has the same rounding as another.
+      KEPT = Memo.new(1000)
+      private_constant :KEPT
 
       # What one step adds. - step: Symbol, the operation; - size_bias, size_sd, point_sd: inches;
       # - share: its part in all variation, of size and points together
@@ -20,11 +20,21 @@ module OakenGauge
 
       # @return [Budget]
       attr_reader :budget
+      # @return [Array(Float, Float)] how much too deep a seam between two units is, and its standard deviation, inches
+      attr_reader :between_units
 
       # @param way [Methods::Method]
-      def initialize(way)
-        @way = way
-        @budget = Budget.new(way)
+      # @return [Accuracy] one for all ways whose units are off alike; each figure of it is worked out once
+      def self.of(way)
+        budget = Budget.new(way)
+        KEPT.fetch([budget.told, way.task.aids.edge_seam]) { new(way, budget) }
+      end
+
+      # @param way [Methods::Method]
+      # @param budget [Budget] its own
+      def initialize(way, budget = Budget.new(way))
+        @budget = budget
+        @between_units = way.task.seam_between_units
       end
 
       # @return [Mixture] of the size that is off most often
@@ -65,7 +75,7 @@ module OakenGauge
 
       # @return [Symbol] :measured when everything that moves the figures was measured
       def basis
-        @way.task.maker.profile.basis_of(budget.sources.map(&:kind).uniq)
+        @basis ||= budget.profile.basis_of(budget.sources.map(&:kind).uniq)
       end
 
       # @return [Float] what rounding up to the ruler's lines, margins and the sheet's ease make the unit
@@ -85,25 +95,20 @@ module OakenGauge
       # @return [Hash{Integer => Array(Float, Float)}] for so many units in a row, what the row is too long,
       #   and its standard deviation, inches
       def drift
-        self.class.drift(size, @way.task)
+        @drift ||= self.class.drift(size, between_units)
       end
 
       # Units in a row are off by what each is, less what every seam between two takes too deep on either side of it.
       #
       # @param size [Mixture, Blend] of one unit
-      # @param task [Task]
+      # @param between_units [Array(Float, Float)] of one seam between two
       # @return [Hash{Integer => Array(Float, Float)}]
-      def self.drift(size, task)
-        deep, stray = task.seam_between_units
+      def self.drift(size, between_units)
+        deep, stray = between_units
         ROWS.to_h do |units|
           taken = 2 * (units - 1)
           [units, [(units * size.mean) - (taken * deep), Math.sqrt((units * (size.sd**2)) + (2 * taken * (stray**2)))]]
         end
-      end
-
-      # @return [Sampling] so many units made at random, to check it by
-      def sample(count:, seed:)
-        Sampling.new(@way, self, count: count, seed: seed)
       end
 
       # @return [Budget::Measure] the size that is off most often
@@ -144,11 +149,7 @@ module OakenGauge
         measures = budget.public_send(name)
         return measures.first if measures.size < 2
 
-        measures[WORST.fetch([name, budget.from, measures.map(&:off)]) { place_of_worst(measures) }]
-      end
-
-      def place_of_worst(measures)
-        measures.each_index.min_by { |i| [good(budget.mixture(measures[i])).round(9), -budget.mixture(measures[i]).sd.round(9), i] }
+        measures.min_by.with_index { |measure, i| [good(budget.mixture(measure)).round(9), -budget.mixture(measure).sd.round(9), i] }
       end
 
       def part(step, places)

@@ -4,10 +4,6 @@ module OakenGauge
   module ErrorModel
     # A measure of units made in several ways: each way has its own mixture, and its share of the units.
     class Blend
-      # Measures that were looked for, alike while a fence is dragged.
-      FOUND = Memo.new(500)
-      private_constant :FOUND
-
       # @param parts [Array<Array(Mixture, Float)>] the shares add up to one
       def initialize(parts)
         @parts = parts
@@ -48,7 +44,7 @@ module OakenGauge
 
       # @return [Array(Float, Float)] between which the middle nine tenths of the measures lie
       def middle
-        FOUND.fetch(@parts.map { |mixture, part| [mixture.told, part] }) { Mixture::MIDDLE.map { |share| at(share) } }
+        @middle ||= Mixture::MIDDLE.map { |share| at(share) }
       end
     end
   end

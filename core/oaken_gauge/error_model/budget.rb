@@ -13,21 +13,39 @@ module OakenGauge
       attr_reader :sources
       # @return [Integer] edges on the bias that are handled raw
       attr_reader :bias_edges
-      # @return [Array<Measure>] of the unit's sizes, of its points, and of what there is to trim
-      attr_reader :sizes, :points, :slack
-      # @return [Array] what the shares and the sources come from: alike where both are
-      attr_reader :from
+      # @return [Makers::Profile] how large the errors are
+      attr_reader :profile
 
       # @param way [Methods::Method]
       def initialize(way)
         construction = way.construction
-        note = Construction::Draws.new(way.task.maker.profile)
+        @profile = way.task.maker.profile
+        note = Construction::Draws.new(@profile)
         made = construction.call(note)
         @sources = note.sources
         @bias_edges = made.bias_edges
-        found = Sensitivities.of(way, construction, sources)
-        @from = [found, way.task.maker.profile].freeze
-        @sizes, @points, @slack = %i[sizes points slack].map { |name| measures(made[name], found.public_send(name)) }
+        @offs = [made.sizes, made.points, made.slack].map { |measures| measures.map { |off| off.round(9) } }
+        @found = Sensitivities.of(way, construction, sources)
+      end
+
+      # @return [Array] all that tells it from another
+      def told
+        [@found, @profile, @offs, @bias_edges]
+      end
+
+      # @return [Array<Measure>] of the unit's sizes
+      def sizes
+        @sizes ||= measures(@offs[0], @found.sizes)
+      end
+
+      # @return [Array<Measure>] of its points
+      def points
+        @points ||= measures(@offs[1], @found.points)
+      end
+
+      # @return [Array<Measure>] of what there is to trim
+      def slack
+        @slack ||= measures(@offs[2], @found.slack)
       end
 
       # @param measure [Measure]
@@ -63,7 +81,7 @@ module OakenGauge
       end
 
       def measures(offs, shares)
-        offs.zip(shares).map.with_index { |(off, row), i| Measure.new(off.round(9), row, i) }
+        offs.zip(shares).map.with_index { |(off, row), i| Measure.new(off, row, i) }
             .uniq { |measure| [measure.off, measure.shares.object_id] }
       end
     end

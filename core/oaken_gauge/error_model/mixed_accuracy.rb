@@ -5,59 +5,66 @@ module OakenGauge
     # How true units come out that were made in several ways: any one of them is as likely of one way as there are units
     # made so. The same figures as {Accuracy}.
     class MixedAccuracy
+      # The same mixes come again, as those {Accuracy} keeps do.
+      KEPT = Memo.new(500)
+      private_constant :KEPT
+
       # @param parts [Array<Array(Accuracy, Integer)>] each with the units made so
-      # @param task [Task]
-      def initialize(parts, task)
-        @task = task
+      # @return [MixedAccuracy] one for all mixes that are alike
+      def self.of(parts)
+        KEPT.fetch(parts) { new(parts) }
+      end
+
+      # @param parts [Array<Array(Accuracy, Integer)>] each with the units made so
+      def initialize(parts)
         all = parts.sum(&:last).to_f
-        @parts = parts.map { |accuracy, units| [accuracy, units / all] }
+        @ways = parts.map { |accuracy, units| [accuracy, units / all] }
       end
 
       # @return [Blend]
       def size
-        @size ||= Blend.new(@parts.map { |accuracy, share| [accuracy.size, share] })
+        @size ||= Blend.new(@ways.map { |accuracy, share| [accuracy.size, share] })
       end
 
       # @return [Blend]
       def point
-        @point ||= Blend.new(@parts.map { |accuracy, share| [accuracy.point, share] })
+        @point ||= Blend.new(@ways.map { |accuracy, share| [accuracy.point, share] })
       end
 
       %i[within points_within too_small good_share rounding].each do |figure|
-        define_method(figure) { @parts.sum { |accuracy, share| share * accuracy.public_send(figure) } }
+        define_method(figure) do
+          (@figures ||= {})[figure] ||= @ways.sum { |accuracy, share| share * accuracy.public_send(figure) }
+        end
       end
 
       # @return [Integer] edges on the bias that are handled raw, on one unit at the most
       def bias_edges
-        @parts.map { |accuracy, _| accuracy.bias_edges }.max
+        @ways.map { |accuracy, _| accuracy.bias_edges }.max
       end
 
       # @return [Symbol]
       def basis
-        @parts.all? { |accuracy, _| accuracy.basis == :measured } ? :measured : :assumed
+        @ways.all? { |accuracy, _| accuracy.basis == :measured } ? :measured : :assumed
       end
 
       # @return [Array<Accuracy::Part>]
       def parts
-        all = [*by_step.map { |step, list| pooled(step, list) }, between]
-        whole = all.sum(&:share)
-        all.each { |part| part.share /= whole unless whole.zero? }.sort_by { |part| [-part.share, part.step] }
+        @parts ||= begin
+          all = [*by_step.map { |step, list| pooled(step, list) }, between]
+          whole = all.sum(&:share)
+          all.each { |part| part.share /= whole unless whole.zero? }.sort_by { |part| [-part.share, part.step] }
+        end
       end
 
       # @return [Hash{Integer => Array(Float, Float)}]
       def drift
-        Accuracy.drift(size, @task)
-      end
-
-      # @return [MixedSample]
-      def sample(**asked)
-        MixedSample.new(@parts.map { |accuracy, share| [accuracy.sample(**asked), share] })
+        Accuracy.drift(size, @ways.first.first.between_units)
       end
 
       private
 
       def by_step
-        @parts.flat_map { |accuracy, share| accuracy.parts.map { |part| [part, share] } }.group_by { |part, _| part.step }
+        @ways.flat_map { |accuracy, share| accuracy.parts.map { |part| [part, share] } }.group_by { |part, _| part.step }
       end
 
       # What the ways differ by on average.

@@ -14,9 +14,7 @@ module OakenGauge
       LEAST = 3e-5
       # Where slips together may carry a measure, and how likely: alike for many measures.
       TOGETHER = Memo.new(1000)
-      # Measures that were looked for, alike while a fence is dragged.
-      FOUND = Memo.new(2000)
-      private_constant :TOGETHER, :FOUND
+      private_constant :TOGETHER
 
       # @return [Float] inches, slips and all: those go either way alike
       attr_reader :mean
@@ -53,12 +51,7 @@ module OakenGauge
 
       # @return [Array(Float, Float)] between which the middle nine tenths of the measures lie
       def middle
-        FOUND.fetch(told) { MIDDLE.map { |share| at(share) } }
-      end
-
-      # @return [Array] all that tells it from another
-      def told
-        [mean, @own_sd, @slips]
+        @middle ||= MIDDLE.map { |share| at(share) }
       end
 
       private

@@ -12,9 +12,6 @@ module OakenGauge
     # drawn, the same every time, with all of these but the first. For each, what of the first keeps everything right is an
     # interval, and its share is known exactly.
     class Together
-      # As a fence is dragged, many a stop has the same rounding as another.
-      SHARES = Memo.new(1000)
-      private_constant :SHARES
       # Nothing is off farther, in standard deviations.
       FAR = 1e6
 
@@ -28,15 +25,10 @@ module OakenGauge
 
       # @return [Float]
       def share
-        @measures.empty? ? 1.0 : SHARES.fetch(key) { right }
+        @measures.empty? ? 1.0 : right
       end
 
       private
-
-      def key
-        measures, *limits = @measures.transpose
-        [@budget.from, measures.map(&:off), *limits]
-      end
 
       def right
         low, high, sure = @measures.each_index.inject(all) { |left, place| narrowed(left, place) }

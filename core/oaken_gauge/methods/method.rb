@@ -75,7 +75,12 @@ module OakenGauge
 
       # @return [ErrorModel::Accuracy] how true the units come out
       def accuracy
-        @accuracy ||= ErrorModel::Accuracy.new(self)
+        @accuracy ||= ErrorModel::Accuracy.of(self)
+      end
+
+      # @return [ErrorModel::Sampling] so many units made at random, to check that by
+      def sample(count:, seed:)
+        ErrorModel::Sampling.new(self, accuracy, count: count, seed: seed)
       end
 
       # @return [Hash{Layout::Piece, Layout::Run, Layout::Blank => Layout::Allocation}]

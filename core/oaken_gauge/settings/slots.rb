@@ -4,9 +4,11 @@ module OakenGauge
   module Settings
     # Strips and pieces cut in the slots of a ruler that is laid down once for several.
     class Slots
-      # @param task [Weighing::Task]
-      def initialize(task)
-        @task = task
+      # @param rulers [Array<Tools::SlottedRuler>]
+      # @param maker [Makers::Maker]
+      def initialize(rulers, maker)
+        @owned = rulers
+        @maker = maker
       end
 
       # @param width [Rational] inches
@@ -36,12 +38,12 @@ module OakenGauge
       private
 
       def best(width)
-        @task.drawer.of(Tools::SlottedRuler).select { |one| one.reach >= width }
-             .min_by { |one| one.strips_at_once(width).then { |strips| [one.placements(width, strips).fdiv(strips), -one.reach] } }
+        @owned.select { |one| one.reach >= width }
+              .min_by { |one| one.strips_at_once(width).then { |strips| [one.placements(width, strips).fdiv(strips), -one.reach] } }
       end
 
       def cheaper?(times, count)
-        laying, cutting = %i[align_and_cut cut_slot].map { |time| @task.maker.seconds(time) }
+        laying, cutting = %i[align_and_cut cut_slot].map { |time| @maker.seconds(time) }
         (times * laying) + (count * cutting) < count * laying
       end
     end

@@ -107,7 +107,7 @@ meaning: "Weigh the unit larger or smaller, so that its side (its height) finish
       end
 
       def drawer
-        tools ? Tools::Drawer.new(tools) : Tools::Drawer.starter(answered_in)
+        @drawer ||= tools ? Tools::Drawer.new(tools) : Tools::Drawer.starter(answered_in)
       end
 
       # What is cut with a ruler is cut on its lines, whatever it is printed in: where every straight ruler is of the other

@@ -70,7 +70,12 @@ module OakenGauge
         # Units come out of a method alike, however many are made by it.
         # @return [ErrorModel::MixedAccuracy]
         def accuracy
-          @accuracy ||= ErrorModel::MixedAccuracy.new(parts.map { |part| [task.way(part.class).accuracy, part.makes.made] }, task)
+          @accuracy ||= ErrorModel::MixedAccuracy.of(parts.map { |part| [task.way(part.class).accuracy, part.makes.made] })
+        end
+
+        # @return [ErrorModel::MixedSample]
+        def sample(**asked)
+          ErrorModel::MixedSample.new(parts.map { |part| [task.way(part.class).sample(**asked), part.makes.made.fdiv(makes.made)] })
         end
 
         private
