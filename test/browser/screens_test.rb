@@ -23,16 +23,37 @@ class ScreensTest < BrowserCase
   def test_every_screen_fits_and_can_be_used_by_everybody
     screens.each do |path, there|
       visit path
-      SIZES.each do |wide, high|
-        page.driver.resize(wide, high)
-
+      SIZES.each do |size|
+        assert_fits(path, *size)
         assert_selector there, minimum: 1
-        assert_operator evaluate_script("document.documentElement.scrollWidth"), :<=, wide, "#{path} at #{wide}"
       end
       page.driver.resize(1280, 800)
 
       assert_empty axe_faults, path
     end
+  end
+
+  # A name may have eighty letters, and be one word.
+  def test_names_of_eighty_letters_fit
+    [@maker.fabrics, @maker.blocks, @maker.projects].each { |kept| kept.each { |one| one.update!(name: long_name(one.id)) } }
+    @maker.tools.each { |tool| tool.update!(document: tool.document.merge("name" => long_name(tool.id))) }
+    @project.units.each { |unit| unit.update!(label: long_name(unit.id)) }
+    screens.except("/start").each do |path, there|
+      visit path
+
+      assert_selector there, minimum: 1
+      SIZES.each { |wide, high| assert_fits(path, wide, high) }
+    end
+  end
+
+  def long_name(number)
+    "#{number}#{'Longnamewithoutanybreak' * 4}"[0, 80]
+  end
+
+  def assert_fits(path, wide, high)
+    page.driver.resize(wide, high)
+
+    assert_operator evaluate_script("document.documentElement.scrollWidth"), :<=, wide, "#{path} at #{wide}"
   end
 
   # What is opened: a method, and every value of the maker's hands.

@@ -42,7 +42,7 @@ export const Head = memo(function Head({ project, unit, light, turnLight, showKe
         Oaken Gauge
       </Link>
       <Hint text="All projects" keys="J">
-        <Link to="/projects" className="flex-none whitespace-nowrap text-quiet hover:underline">
+        <Link to="/projects" className="max-w-60 flex-none truncate text-quiet hover:underline">
           {project.name}
         </Link>
       </Hint>
@@ -50,7 +50,7 @@ export const Head = memo(function Head({ project, unit, light, turnLight, showKe
       <nav ref={tabs} aria-label="Units of the project">
         {project.units.map((unit) => (
           <NavLink key={unit.id} to={`/projects/${project.id}/units/${unit.id}`} className="unit-tab">
-            {unit.label}
+            <span className="max-w-60 truncate">{unit.label}</span>
             {unit.pick && <Pin size={13} aria-label="method picked" />}
           </NavLink>
         ))}
