@@ -45,6 +45,13 @@ module OakenGauge
         sizes(packing.ways).map { |wide, long, _| packing.held(long, wide) }.max || 0
       end
 
+      # @param cut [Layout::Cut]
+      # @return [Boolean] whether it might hold all of it, by the area of each sheet
+      def room?(cut)
+        packing = packing(cut, 0)
+        holds.nil? || rectangles.sum { |wide, long, number| number * packing.most(long, wide) } >= cut.count
+      end
+
       # @param form [Layout::Form]
       # @return [Integer] how many stand in the longest row of it
       def held_along(form)

@@ -45,6 +45,11 @@ module OakenGauge
         ways.map { |_, form| [form.width, usable_width, nil] }.uniq
       end
 
+      # @return [Boolean] as far as its area tells: strips are counted when they are laid out
+      def room?(_cut)
+        true
+      end
+
       # @return [Integer] rows of a form that go on a strip: one, on its own
       def rows_across(form, across)
         form.width == across ? 1 : 0

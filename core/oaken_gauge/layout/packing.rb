@@ -76,9 +76,12 @@ module OakenGauge
         @least_area ||= @ways.map { |_, form| form.area }.min.to_f
       end
 
-      # @return [Integer] more than the area gives room for there cannot be, and none in what is narrower than any
+      # @return [Integer] there cannot be more of squares than in rows, nor of others than the area gives room for, and none in
+      #   what is narrower than any
       def most(long, wide)
-        long < least_side || wide < least_side ? 0 : ((long.to_f * wide / least_area) + Plane::SAME).floor
+        return 0 if long < least_side || wide < least_side
+
+        square? ? held(long, wide) : ((long.to_f * wide / least_area) + Plane::SAME).floor
       end
 
       # @param sizes [Array] width, length and count of each size of sheet
@@ -105,6 +108,11 @@ module OakenGauge
 
         most = most(long, wide)
         plain.reduce(grid) { |best, block| best.held >= most ? best : filled_up(block, best, long, wide, depth - 1) }
+      end
+
+      def square?
+        @square ||= @ways.all? { |_, form| form.square } ? 1 : 0
+        @square == 1
       end
 
       def least_side

@@ -36,12 +36,7 @@ module OakenGauge
 
       # Very many sizes are looked through only before something is said to be short.
       def might_do?(short)
-        short.any? && short.all? { |cut| room?(cut) }
-      end
-
-      # By area alone.
-      def room?(cut)
-        @sizes.sum { |wide, long, number| number * @blocks[cut].most(long, wide) } >= cut.count
+        short.any? && short.all? { |cut| @fabric.room?(cut) }
       end
 
       # How each cut is laid in a rectangle.

@@ -101,8 +101,9 @@ module OakenGauge
         way.cuts.sum { |cut| cut.count * cut.size.inject(:*) }.to_f.round(6)
       end
 
+      # What there is no room for by itself need not be laid out.
       def short?(way)
-        way.allocations.values.any?(&:short)
+        !way.cuts.all? { |cut| @task.fabric(cut.role).room?(cut) } || way.allocations.values.any?(&:short)
       end
 
       def net(way)
