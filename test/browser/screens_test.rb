@@ -4,7 +4,7 @@ require "support/browser_case"
 
 # Every screen at the sizes that stand on a cutting table: nothing runs out of the page, nothing axe finds.
 class ScreensTest < BrowserCase
-  SIZES = [[1280, 800], [1024, 768], [820, 1180], [390, 844]].freeze
+  SIZES = [[1280, 800], [1024, 768], [820, 1180], [390, 844], [320, 640]].freeze
 
   def open_first; end
 
@@ -38,7 +38,7 @@ class ScreensTest < BrowserCase
     [@maker.fabrics, @maker.blocks, @maker.projects].each { |kept| kept.each { |one| one.update!(name: long_name(one.id)) } }
     @maker.tools.each { |tool| tool.update!(document: tool.document.merge("name" => long_name(tool.id))) }
     @project.units.each { |unit| unit.update!(label: long_name(unit.id)) }
-    screens.except("/start").each do |path, there|
+    screens.except("/start").merge(opened).each do |path, there|
       visit path
 
       assert_selector there, minimum: 1
@@ -57,15 +57,17 @@ class ScreensTest < BrowserCase
   end
 
   # What is opened: a method, and every value of the maker's hands.
+  def opened
+    { "/projects/#{@project.id}/units/#{@unit.id}?open=rotary/two_at_a_time" => ".steps", "/maker#error" => "tr.value",
+      "/which-line?kind=wedge_ring&size=6" => "tr.value" }
+  end
+
   def test_what_is_opened_fits_a_phone
-    page.driver.resize(390, 844)
-    unit = "/projects/#{@project.id}/units/#{@unit.id}"
-    { "#{unit}?open=rotary/two_at_a_time" => ".steps", "/maker#error" => "tr.value",
-      "/which-line?kind=wedge_ring&size=6" => "tr.value" }.each do |path, there|
+    opened.each do |path, there|
       visit path
 
       assert_selector there, minimum: 1
-      assert_operator evaluate_script("document.documentElement.scrollWidth"), :<=, 390, path
+      SIZES.last(2).each { |size| assert_fits(path, *size) }
     end
   end
 

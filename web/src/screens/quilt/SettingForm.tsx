@@ -310,7 +310,7 @@ function Choice({ label, fabrics, value, onChoose }: ChoiceProps) {
     <label className="entry">
       <span>{label}: fabric</span>
       <select value={value ?? ""} onChange={(event) => onChoose(event.target.value || undefined)}>
-        <option value="">not chosen yet</option>
+        <option value="">not chosen</option>
         {fabrics.map((fabric) => (
           <option key={fabric.id} value={String(fabric.id)}>
             {fabric.name}

@@ -47,7 +47,7 @@ export const Head = memo(function Head({ project, unit, light, turnLight, showKe
         </Link>
       </Hint>
       <UnitList project={project} />
-      <nav ref={tabs} aria-label="Units of the project">
+      <nav ref={tabs} aria-label="Units of the project" className="max-phone:order-1 max-phone:basis-full">
         {project.units.map((unit) => (
           <NavLink key={unit.id} to={`/projects/${project.id}/units/${unit.id}`} className="unit-tab">
             <span className="max-w-60 truncate">{unit.label}</span>
@@ -56,7 +56,7 @@ export const Head = memo(function Head({ project, unit, light, turnLight, showKe
         ))}
       </nav>
       <AddUnit project={project} />
-      <span className="ml-auto flex gap-1 print:hidden">
+      <span className="ml-auto flex flex-wrap gap-1 max-phone:order-2 max-phone:gap-0 print:hidden">
         <Hint text="The quilt" keys="Q">
           <Link to={`/projects/${project.id}/quilt`} className="icon-button" aria-label="The quilt">
             <Grid3x3 size={17} />

@@ -29,7 +29,7 @@ const BAR_ROOM = 80;
 export function MethodDetail({ method, fabricOf, longest, unitId, finished }: Props) {
   return (
     <tr className="detail">
-      <td colSpan={8}>
+      <td colSpan={8} className="wrap-anywhere">
         {method.feasible && <MethodReasons method={method} />}
         <div className="grid grid-cols-[minmax(0,1.55fr)_minmax(0,1fr)] gap-6.5 max-tablet:grid-cols-[minmax(0,1fr)]">
           <div>
@@ -113,15 +113,19 @@ function FabricTable({ method, fabricOf }: { method: Method; fabricOf: FabricOf 
       <caption className="text-left text-quiet">Where the fabric goes, in {area}</caption>
       <thead>
         <tr>
-          <th scope="col" className="py-0.5 pr-3.5 text-left font-normal">
+          <th scope="col" className="py-0.5 pr-3.5 text-left font-normal max-phone:pr-1.5">
             Fabric
           </th>
           {PARTS.map((part) => (
-            <th key={part.key} scope="col" className="py-0.5 pr-3.5 text-right font-normal tabular-nums">
+            <th
+              key={part.key}
+              scope="col"
+              className="py-0.5 pr-3.5 text-right font-normal tabular-nums max-phone:pr-1.5"
+            >
               {part.name}
             </th>
           ))}
-          <th scope="col" className="py-0.5 pr-3.5 text-right font-normal tabular-nums">
+          <th scope="col" className="py-0.5 pr-3.5 text-right font-normal tabular-nums max-phone:pr-1.5">
             from stock
           </th>
         </tr>
@@ -129,15 +133,21 @@ function FabricTable({ method, fabricOf }: { method: Method; fabricOf: FabricOf 
       <tbody>
         {rows.map(([role, parts]) => (
           <tr key={role}>
-            <th scope="row" className="py-0.5 pr-3.5 text-left font-normal">
+            <th
+              scope="row"
+              className="min-w-15 py-0.5 pr-3.5 text-left font-normal wrap-anywhere max-phone:pr-1.5"
+            >
               {nameOf(fabricOf, role)}
             </th>
             {PARTS.map((part) => (
-              <td key={part.key} className="py-0.5 pr-3.5 text-right figure text-[15px] tabular-nums">
+              <td
+                key={part.key}
+                className="py-0.5 pr-3.5 text-right figure text-[15px] tabular-nums max-phone:pr-1.5"
+              >
                 {areaOf(parts[part.key])}
               </td>
             ))}
-            <td className="py-0.5 pr-3.5 text-right figure text-[15px] tabular-nums">
+            <td className="py-0.5 pr-3.5 text-right figure text-[15px] tabular-nums max-phone:pr-1.5">
               {areaOf(parts.consumed)}
             </td>
           </tr>
