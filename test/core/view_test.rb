@@ -134,6 +134,16 @@ class ViewTest < CoreCase
     assert_equal [["3", true], ["3 1/8", false]], lines.values_at("2 1/8", "2 1/4")
   end
 
+  # From 1/2, or 1 cm; with a smaller unit from the stop that it stands on, or stands after.
+  def test_the_beam_begins_where_the_unit_is
+    { "2" => "1/2", "1/2" => "1/2", "3/8" => "3/8", "5/16" => "1/4", "1/8" => "1/8", "2cm" => "1cm", "0.8cm" => "0.5cm", "0.4cm" => "0.5cm" }.each do |size, begins|
+      scale = beam({ "kind" => "half_square", "finished" => size, "count" => 1 })
+
+      assert_equal begins, scale["stops"].first, size
+      assert_in_delta OakenGauge::Length.parse(begins).to_f, scale["from"], 1e-9, size
+    end
+  end
+
   def test_the_fence_stops_at_every_eighth_and_the_scale_grows_with_the_unit
     small = beam({ "kind" => "half_square", "finished" => "2", "count" => 1 })
     large = beam({ "kind" => "half_square", "finished" => "11 1/4", "count" => 1 })

@@ -39,9 +39,10 @@ module OakenGauge
         stops.map { |stop| Tick.new(at: stop, number: on?(stop, scale[:number]), half: on?(stop, scale[:number] / 2)) }
       end
 
-      # @return [Rational] where the scale begins, inches
+      # @return [Rational] where the scale begins, inches: at the stop of a smaller unit
       def from
-        scale[:from]
+        stop = scale[:stop]
+        [scale[:from], [size.div(stop), 1].max * stop].min
       end
 
       # @return [Rational] where the scale ends, inches

@@ -25,7 +25,7 @@ export function Beam({ beam, finished, onSlide }: Props) {
     [from, to, along],
   );
   const stop = beam.stops.indexOf(finished);
-  const standing = stop >= 0 ? stop : ((beam.at - beam.from) / (beam.to - beam.from)) * last;
+  const standing = stop >= 0 ? stop : Math.max(0, ((beam.at - beam.from) / (beam.to - beam.from)) * last);
   const fence = INSET + (standing / last) * along;
 
   return (

@@ -56,7 +56,7 @@ export const Head = memo(function Head({ project, unit, light, turnLight, showKe
         ))}
       </nav>
       <AddUnit project={project} />
-      <span className="ml-auto flex flex-wrap gap-1 max-phone:order-2 max-phone:gap-0 print:hidden">
+      <span className="ml-auto flex flex-none gap-1 max-phone:order-2 max-phone:shrink max-phone:flex-wrap max-phone:gap-0 print:hidden">
         <Hint text="The quilt" keys="Q">
           <Link to={`/projects/${project.id}/quilt`} className="icon-button" aria-label="The quilt">
             <Grid3x3 size={17} />
