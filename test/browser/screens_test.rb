@@ -71,6 +71,17 @@ class ScreensTest < BrowserCase
     end
   end
 
+  # Of thirty units one row of tabs is seen, the one that is open among them; all of them are in the list.
+  def test_thirty_units_leave_room_on_a_phone
+    30.times { |i| @unit.copy_to(@project).update!(label: "Unit number #{i}") }
+    visit "/projects/#{@project.id}/units/#{@project.units.reorder(:id).last.id}"
+    page.driver.resize(390, 844)
+
+    assert_selector ".method", minimum: 1
+    assert_operator fence.evaluate_script("this.getBoundingClientRect().top"), :<, 600
+    assert_operator find("a[aria-current=page]", text: "Unit number 29").evaluate_script("this.getBoundingClientRect().right"), :<=, 390
+  end
+
   def test_every_column_that_is_seen_on_a_tablet_has_its_head
     page.driver.resize(820, 1180)
     %w[/maker#error /which-line?kind=wedge_ring&size=6].each do |path|

@@ -47,7 +47,11 @@ export const Head = memo(function Head({ project, unit, light, turnLight, showKe
         </Link>
       </Hint>
       <UnitList project={project} />
-      <nav ref={tabs} aria-label="Units of the project" className="max-phone:order-1 max-phone:basis-full">
+      <nav
+        ref={tabs}
+        aria-label="Units of the project"
+        className="max-phone:order-1 max-phone:basis-full max-phone:flex-nowrap max-phone:overflow-x-auto"
+      >
         {project.units.map((unit) => (
           <NavLink key={unit.id} to={`/projects/${project.id}/units/${unit.id}`} className="unit-tab">
             <span className="max-w-60 truncate">{unit.label}</span>
