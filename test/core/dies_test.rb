@@ -1,6 +1,9 @@
 # frozen_string_literal: true
 
 require "support/core_case"
+require "support/allocating"
+
+using Allocating
 
 # Boards, blanks, layers and passes.
 class DiesTest < CoreCase

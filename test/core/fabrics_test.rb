@@ -1,6 +1,9 @@
 # frozen_string_literal: true
 
 require "support/core_case"
+require "support/allocating"
+
+using Allocating
 
 # What cuts take from each form of fabric, by hand.
 class FabricsTest < CoreCase

@@ -2,6 +2,9 @@
 
 require "support/core_case"
 require "support/catalogue"
+require "support/allocating"
+
+using Allocating
 
 # Cuts on precuts, fat quarters and scraps: what fits, what is taken, what is left; by hand, and for any cuts at all.
 class SheetsTest < CoreCase

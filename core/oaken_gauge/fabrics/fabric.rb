@@ -58,16 +58,10 @@ module OakenGauge
         starched
       end
 
-      # @param cut [Layout::Cut]
-      # @param measure [Symbol] unit of measure for the words of a refusal
-      # @return [Layout::Allocation]
-      def allocate(cut, measure = :inch)
-        allocate_all([cut], measure).fetch(cut)
-      end
-
       # What all cuts of a method take, so that nothing is taken twice.
       #
       # @param cuts [Array<Layout::Cut>]
+      # @param measure [Symbol] unit of measure for the words of a refusal
       # @return [Hash{Layout::Cut => Layout::Allocation}] by identity
       def allocate_all(cuts, measure = :inch)
         Layout::Allocations.new(self, cuts, measure).call

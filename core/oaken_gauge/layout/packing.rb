@@ -50,6 +50,7 @@ module OakenGauge
       def initialize(fabric, cut, depth: DEPTH)
         @fabric = fabric
         @ways = fabric.ways(cut)
+        @squares = @ways.all? { |_, form| form.square }
         @depth = depth
         @best = {}
       end
@@ -81,7 +82,7 @@ module OakenGauge
       def most(long, wide)
         return 0 if long < least_side || wide < least_side
 
-        square? ? held(long, wide) : ((long.to_f * wide / least_area) + Plane::SAME).floor
+        @squares ? held(long, wide) : ((long.to_f * wide / least_area) + Plane::SAME).floor
       end
 
       # @param sizes [Array] width, length and count of each size of sheet
@@ -108,11 +109,6 @@ module OakenGauge
 
         most = most(long, wide)
         plain.reduce(grid) { |best, block| best.held >= most ? best : filled_up(block, best, long, wide, depth - 1) }
-      end
-
-      def square?
-        @square ||= @ways.all? { |_, form| form.square } ? 1 : 0
-        @square == 1
       end
 
       def least_side
