@@ -35,6 +35,7 @@ class ScreensTest < BrowserCase
 
   # A name may have eighty letters, and be one word.
   def test_names_of_eighty_letters_fit
+    @maker.update!(name: long_name(@maker.id))
     [@maker.fabrics, @maker.blocks, @maker.projects].each { |kept| kept.each { |one| one.update!(name: long_name(one.id)) } }
     @maker.tools.each { |tool| tool.update!(document: tool.document.merge("name" => long_name(tool.id))) }
     @project.units.each { |unit| unit.update!(label: long_name(unit.id)) }

@@ -34,6 +34,15 @@ class MixedTest < CoreCase
     end
   end
 
+  # A scrap for the set of eight and one for the set of four: just enough, and for nothing else.
+  def test_on_scraps_that_are_just_enough
+    scraps = { "form" => "scraps", "pieces" => ["5 3/4", "4 1/8"].map { |side| [side, side] } }
+    mixed = ask(12, fabrics: { "light" => scraps, "dark" => scraps })
+
+    assert_equal [%w[eight_at_a_time 1], %w[four_at_a_time 1]], sets(mixed)
+    assert_in_delta 2 * ((5.75**2) + (4.125**2)), mixed["waste"]["consumed"]
+  end
+
   # On squares of 10 inches an eight and two twos have least to cut, 99.19, but leave slivers; of two fours and two twos all
   # that is left is kept.
   def test_what_takes_least_is_not_what_has_least_to_cut

@@ -51,7 +51,8 @@ export function Frame({ children }: { children?: ReactNode }) {
         ))}
         {session?.name && (
           <NavLink to="/account" className="unit-tab">
-            <UserRound size={16} aria-hidden="true" /> {session.name}
+            <UserRound size={16} aria-hidden="true" />{" "}
+            <span className="max-w-60 truncate">{session.name}</span>
           </NavLink>
         )}
       </nav>

@@ -42,7 +42,7 @@ function Profile({ maker }: { maker: Maker }) {
   return (
     <div>
       <Frame>
-        <span className="flex-none whitespace-nowrap text-quiet hover:underline">{maker.name}</span>
+        <span className="max-w-60 flex-none truncate text-quiet">{maker.name}</span>
       </Frame>
       <main className="page">
         <h1>Your hands</h1>
