@@ -162,6 +162,43 @@ class WeighingScreenTest < BrowserCase
     assert_text "No method picked yet"
   end
 
+  # Keys come faster than answers: they are meant for the rows of the size that stands by then.
+  def test_keys_typed_ahead_go_to_the_rows_that_are_coming
+    answer_late
+    press "f"
+    press :left, :left
+    press "m"
+    press :down, :enter
+    press "p"
+
+    assert_text "Picked:"
+    assert_equal "1 3/4", @unit.reload.pick.spec["finished"]
+    assert_selector ".method-picked button[aria-expanded=true]"
+  end
+
+  # What cannot be used at the size it was asked for is not picked, and says why; the fence may have gone on.
+  def test_what_is_picked_too_early_says_why_it_was_not
+    answer_late
+    press "f"
+    press :left
+    way(PAIR).find("button", text: "Pick").click
+
+    assert_text "Not picked: #{PAIR}. No triangle ruler has a mark"
+  end
+
+  def test_a_pick_is_for_the_size_that_stood_when_it_was_asked_for
+    answer_late
+    press "f"
+    press :left
+    way("Two at a time").find("button", text: "Pick").click
+    press "f"
+    press :left
+
+    assert_text "The fence stands elsewhere"
+    assert_equal "1 7/8", @unit.reload.pick.spec["finished"]
+    assert_fence "one and three quarters inches"
+  end
+
   # The second key comes before the first has been answered.
   def test_a_pick_waits_until_its_size_is_weighed
     open_way "Two at a time"
@@ -339,6 +376,18 @@ class WeighingScreenTest < BrowserCase
     assert_fence "two and one eighth inches"
     assert_no_selector ".methods-stale"
     refute_equal before, spread.call
+  end
+
+  # Every weighing takes its time on the way.
+  def answer_late
+    execute_script <<~JS
+      const fetch = window.fetch;
+      window.fetch = async (...asked) => {
+        const answer = await fetch(...asked);
+        const weighing = (asked[0].url ?? asked[0]).includes("/api/weigh");
+        return weighing ? new Promise((done) => setTimeout(() => done(answer), 500)) : answer;
+      };
+    JS
   end
 
   # Moves a slider to one of its stops by key.

@@ -6,7 +6,8 @@ import { useStable } from "./useStable";
 /** What keys do: "p", "Shift+?", "$mod+z" for Ctrl or Cmd with it. */
 export type Keys = Record<string, () => void>;
 
-function typing(target: EventTarget | null): boolean {
+/** Whether somebody types there. */
+export function typing(target: EventTarget | null): boolean {
   return target instanceof HTMLElement && target.matches("input, textarea, select, [contenteditable]");
 }
 

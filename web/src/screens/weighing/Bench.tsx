@@ -1,13 +1,14 @@
 import { useEffect, useState } from "react";
 import { useNavigate } from "react-router";
 
-import { type Method, type Project, type Unit } from "../../api/client";
+import type { Project, Unit } from "../../api/client";
 import { Weaves } from "../../drawing/Weaves";
 import { INCHES, MeasureContext, MeasuresContext } from "../../parts/measures";
 import { Notice } from "../../parts/Notice";
 import { useKeys } from "../../parts/useKeys";
 import { useLight } from "../../parts/useLight";
 import { useStable } from "../../parts/useStable";
+import { useTypeAhead } from "../../parts/useTypeAhead";
 import { Beam } from "./Beam";
 import { Head } from "./Head";
 import { KeyList } from "./KeyList";
@@ -16,8 +17,8 @@ import { MethodTable } from "./MethodTable";
 import { Order } from "./Order";
 import { PickLine } from "./PickLine";
 import { Priorities } from "./Priorities";
-import { same, sidesOf } from "./unitDocument";
-import { useOnceFresh } from "./useOnceFresh";
+import { sidesOf } from "./unitDocument";
+import { usePicking } from "./usePicking";
 import type { Units } from "./useUnits";
 import { useWanted } from "./useWanted";
 import { useWhichLine } from "./useWhichLine";
@@ -43,35 +44,20 @@ export function Bench({ project, unit, units }: Props) {
     if (written && at && written !== at) change({ finished: written });
   }, [written, at, change]);
 
-  const pick = useStable((method: Method) =>
-    units.pick(
-      unit,
-      method.method,
-      answer?.unit ?? wanted.spec,
-      `Picked ${method.title ?? method.method} for ${unit.label}`,
-    ),
-  );
-  const unpick = useStable(() => units.unpick(unit, `Removed the pick of ${unit.label}`));
+  const { toggle, notPicked } = usePicking(unit, units, weighing.answered);
   const slide = useStable((finished: string) => change({ finished }));
   const showAllKeys = useStable(() => showKeys(true));
-  const toggle = useStable((asked: string | null | undefined) => {
-    const method = answer?.methods.find((one) => one.method === asked);
-    if (!method?.feasible) return;
-    if (unit.pick?.method === method.method && same(unit.pick.unit, answer?.unit)) unpick();
-    else pick(method);
-  });
-  const toggleOnceFresh = useOnceFresh(fresh, size, toggle);
   const toggleFocused = () =>
-    toggleOnceFresh(
-      document.activeElement?.closest<HTMLElement>("[data-method]")?.dataset.method ?? wanted.open,
-    );
+    toggle(document.activeElement?.closest<HTMLElement>("[data-method]")?.dataset.method ?? wanted.open);
+  // The rows there are until a size is weighed are those of another: keys on them wait for their own.
+  const goOnceFresh = useTypeAhead(fresh, error !== null || trouble !== null);
 
   const whichLine = useWhichLine(project, unit);
   useKeys({
     f: () => focusOn(".fence"),
     c: () => focusOn("#count"),
     s: () => focusOn("#finished"),
-    m: () => focusOn("[data-method]"),
+    m: () => goOnceFresh(() => focusOn("[data-method]")),
     w: () => focusOn(".weight-thumb"),
     h: () => void navigate("/maker"),
     b: () => void navigate("/fabrics"),
@@ -115,6 +101,7 @@ export function Bench({ project, unit, units }: Props) {
               wanted={wanted}
               saving={saving}
               next={project.next}
+              notPicked={notPicked}
             />
             {answer?.beam ? <Beam beam={answer.beam} finished={size} onSlide={slide} /> : <BeamWaiting />}
             {project.put_aside.map((tool) => (
@@ -131,7 +118,7 @@ export function Bench({ project, unit, units }: Props) {
             />
             {answer ? (
               <section aria-label="Methods" className={fresh ? "methods" : "methods methods-stale"}>
-                <BusyContext value={saving.pending || !fresh}>
+                <BusyContext value={saving.pending}>
                   <MethodTable
                     project={project}
                     unit={unit}
@@ -139,8 +126,7 @@ export function Bench({ project, unit, units }: Props) {
                     sorting={wanted.sorting}
                     open={wanted.open}
                     change={change}
-                    onPick={pick}
-                    onUnpick={unpick}
+                    onPick={toggle}
                   />
                 </BusyContext>
               </section>

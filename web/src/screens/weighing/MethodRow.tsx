@@ -101,7 +101,7 @@ function Figures({ method, scale, most, fabricOf, pickedHere, onPick }: Props) {
   );
 }
 
-/** Whether a pick has to wait: one is being saved, or the answer to the fence is not there yet. */
+/** Whether a pick has to wait until another is saved. */
 export const BusyContext = createContext(false);
 
 type PickProps = { title: string; pickedHere: boolean; onPick: () => void };

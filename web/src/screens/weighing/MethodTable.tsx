@@ -18,8 +18,8 @@ type Props = {
   /** The method whose row is open. */
   open: string | null;
   change: Wanted["change"];
-  onPick: (method: Method) => void;
-  onUnpick: () => void;
+  /** Picks a method, or removes its pick. */
+  onPick: (method: string) => void;
 };
 
 /** Room for one fabric's strip in a row, in pixels. */
@@ -87,7 +87,7 @@ function Row({ row, seen }: { row: RowProps; seen: boolean }) {
 }
 
 const Way = memo(function Way({ method, longest, most, scale, ...props }: RowProps) {
-  const { project, unit, answer, open, change, onPick, onUnpick } = props;
+  const { project, unit, answer, open, change, onPick } = props;
   const fabricFor = (role: string) => fabricOf(project, unit.fabrics[role]);
   return (
     <>
@@ -100,7 +100,7 @@ const Way = memo(function Way({ method, longest, most, scale, ...props }: RowPro
         picked={isPicked(unit, method)}
         open={open === method.method}
         onOpen={() => change({ open: open === method.method ? null : method.method })}
-        onPick={() => (isPicked(unit, method, answer) ? onUnpick() : onPick(method))}
+        onPick={() => onPick(method.method)}
         pickedHere={isPicked(unit, method, answer)}
       />
       {open === method.method && (

@@ -1,6 +1,7 @@
 import { Pin as PinIcon } from "lucide-react";
 
 import type { Unit, UnitDocument } from "../../api/client";
+import { Words } from "../../parts/Words";
 import { SavingLine } from "../../saving/SavingLine";
 import type { Saving } from "../../saving/useSaving";
 import { UnitWords } from "./UnitWords";
@@ -14,12 +15,19 @@ type Props = {
   saving: Saving;
   /** What is next for the project. */
   next: string;
+  /** What was not picked, and why. */
+  notPicked: string | null;
 };
 
 /** How the pick stands: made, at another size than the fence, being saved, not saved, or undoable. */
-export function PickLine({ unit, weighed, wanted, saving, next }: Props) {
+export function PickLine({ unit, weighed, wanted, saving, next, notPicked }: Props) {
   return (
     <div className="flex min-h-7.5 flex-wrap items-center gap-x-5 gap-y-0.5 text-md" role="status">
+      {notPicked && (
+        <span role="alert" className="field-error">
+          <Words>{`Not picked: ${notPicked}`}</Words>
+        </span>
+      )}
       <Standing unit={unit} weighed={weighed} wanted={wanted} />
       <span className="quiet ml-auto text-sm">Next for the project: {next}.</span>
       <SavingLine saving={saving} className="ml-auto" />

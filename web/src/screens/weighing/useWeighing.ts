@@ -1,4 +1,10 @@
-import { keepPreviousData, replaceEqualDeep, useQuery, useQueryClient } from "@tanstack/react-query";
+import {
+  CancelledError,
+  keepPreviousData,
+  replaceEqualDeep,
+  useQuery,
+  useQueryClient,
+} from "@tanstack/react-query";
 import { useEffect, useRef, useState } from "react";
 
 import { api, ApiError, type Fabric, type Project, type Unit, type WeighAnswer } from "../../api/client";
@@ -12,10 +18,13 @@ export type Weighing = {
   fresh: boolean;
   error: ApiError | null;
   trouble: Error | null;
+  /** The answer to what is asked now, when it is there, whatever is asked by then. */
+  answered: () => Promise<WeighAnswer>;
 };
 
 /** The weighing of a unit with the drawer and the fabric of its project. */
 export function useWeighing(project: Project, unit: Unit, wanted: Wanted): Weighing {
+  const queries = useQueryClient();
   const [last, setLast] = useState<WeighAnswer>();
   // What is as it was in the answer before stays the same object: it need not be drawn again.
   const shared = useStable((answer: WeighAnswer) => replaceEqualDeep(last, answer) as WeighAnswer);
@@ -32,11 +41,21 @@ export function useWeighing(project: Project, unit: Unit, wanted: Wanted): Weigh
   if (query.data && query.data !== last) setLast(query.data);
   const fresh = query.isSuccess && !query.isPlaceholderData;
   useAhead(fresh ? query.data.beam : undefined, asking);
+  const answered = async (): Promise<WeighAnswer> => {
+    try {
+      return await queries.fetchQuery(asking(wanted.at));
+    } catch (error) {
+      // Given up only because nobody looks at it any more.
+      if (error instanceof CancelledError) return queries.fetchQuery(asking(wanted.at));
+      throw error;
+    }
+  };
   return {
     answer: query.data ?? last,
     fresh,
     error: query.error instanceof ApiError ? query.error : null,
     trouble: query.failureReason,
+    answered,
   };
 }
 
