@@ -27,6 +27,17 @@ module OakenGauge
       Answers::WeighWriter.new(task, view: view, sample: sample).write(Weighing::Weigher.new(task).outcomes)
     end
 
+    # @return [Class] what a block's document is read as
+    def block_document
+      Blocks::Block
+    end
+
+    # @param block [Blocks::Block]
+    # @return [Array<Blocks::UnitsOf::Placed>] its units that can be sewn
+    def units_of(block)
+      Blocks::UnitsOf.new(block, whole: false).all
+    end
+
     # @param document [Hash] a sizes document with string keys, as docs/formats describes it
     # @return [Hash] the ladder of block sizes, best first
     def sizes(document)

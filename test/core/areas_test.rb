@@ -109,4 +109,34 @@ class AreasTest < CoreCase
     refute_predicate Polygon.new([[0, 0], [4, 0], [2, 0], [2, 2]]), :simple?
     refute_predicate Polygon.new([[0, 0], [4, 0], [4, 2], [2, 0], [0, 2]]), :simple?
   end
+
+  # A flipped square takes off of the tip beneath a triangle with legs of √2·s - m/2, where it was cut larger by m; a sky of
+  # 2 × 4 with its whole tip holds 4.0089.
+  def test_a_larger_square_takes_off_less_of_the_tip
+    unit = OakenGauge.read_unit({ "kind" => "flying_geese", "finished" => %w[2 4], "count" => 1 })
+    sky = unit.patches_of(:sky).first
+    whole = unit.fabric_in_patch(sky, 1/4r)
+
+    [0r, 1/8r, 1/4r, 1/2r, 5/8r, 3/4r, 2r].each do |margin|
+      missing = ([(Math.sqrt(2) / 4) - (margin / 2.0), 0].max**2) / 2
+
+      assert_in_delta whole - missing, unit.fabric_in_flipped_patch(sky, 1/4r, margin), 1e-9, margin
+    end
+    { "1/8" => 7.9331, "1/2" => 8.0070 }.each do |margin, both|
+      method = weigh("rotary/stitch_and_flip_oversize", { "unit" => { "kind" => "flying_geese", "finished" => %w[2 4], "count" => 1 }, "maker" => { "margin" => margin } })
+
+      assert_in_delta both, method["fabric"]["sky"]["in_units"], 1e-4
+    end
+  end
+
+  # As of geese, of corners: each has two tips.
+  def test_a_larger_corner_takes_off_less_of_its_tips
+    areas = %w[1/8 1/2].map do |margin|
+      weigh("rotary/stitch_and_flip_oversize", { "unit" => { "kind" => "cut_corner", "finished" => "4", "corner" => "1 1/2", "corners" => 1, "count" => 1 },
+                                                 "maker" => { "margin" => margin } })["fabric"]["corners"]["in_units"]
+    end
+    legs = [1/8r, 1/2r].map { |margin| (Math.sqrt(2) / 4) - (margin / 2.0) }
+
+    assert_in_delta 2 * ((legs[0]**2) - (legs[1]**2)) / 2, areas[1] - areas[0], 1e-6
+  end
 end

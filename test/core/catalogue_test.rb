@@ -69,6 +69,7 @@ class CatalogueTest < CoreCase
   # Kinds for which a family lists the method, but no unit of the catalogue has shapes for it, or no tool.
   def never_offered?(kind, id)
     { "rotary/patches" => %w[wedge_ring web_half], "template/patches" => %w[square rectangle web_half wedge_ring cut_corner],
+      "foundation/panel" => %w[square rectangle half_square],
       "die/patches" => %w[rectangle square_in_square cut_corner wedge_ring web_half hourglass square] }.fetch(id, []).include?(kind)
   end
 
@@ -159,6 +160,6 @@ class CatalogueTest < CoreCase
     methods = OakenGauge.weigh({ "unit" => { "kind" => "half_square", "finished" => "2", "count" => 13 }, "tools" => Catalogue::TOOLS,
                                  "fabrics" => { "light" => tiny } })["methods"]
 
-    assert_equal %w[precut_too_small], methods.flat_map { |method| codes(method) }.uniq
+    assert_equal %w[precut_too_small one_cell], methods.flat_map { |method| codes(method) }.uniq
   end
 end

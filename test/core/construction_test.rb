@@ -139,8 +139,8 @@ class ConstructionTest < CoreCase
     answer = OakenGauge.weigh({ "unit" => geese(2r).merge("count" => 4) }, view: true)
     steps = answer["methods"].find { |method| method["technique"] == "four_at_a_time_large_sky" }["steps"].map { |step| step["say"] }
 
-    assert_includes steps, "Cut 1 square of 5 1/2 from the strip: goose."
-    assert_includes steps, "Cut 1 square of 7 from the strip: sky."
+    assert_includes steps, "Cut 1 square of 5 1/2 from the strip: goose, 2 layers at a time: 1 cut."
+    assert_includes steps, "Cut 1 square of 7 from the strip: sky, 2 layers at a time: 1 cut."
   end
 
   def test_the_recipe_for_quarter_inch_seams
@@ -159,7 +159,8 @@ class ConstructionTest < CoreCase
       patch = corner.width - ((2 + ROOT) * s)
       method = Methods::Rotary::StitchAndFlip.new(task(geese(height).merge("count" => 1), s))
 
-      assert_in_delta [patch, 0].max, method.bonus, 1e-6
+      assert_in_delta patch, method.send(:cut_off_leg), 1e-6
+      assert_equal ([patch, 0].max * 8).floor/8r, method.bonus
     end
   end
 

@@ -137,4 +137,52 @@ class DiesTest < CoreCase
     assert_equal %w[no_tool], codes(one)
     assert_equal([3, 2], both["cuts"].map { |cut| cut["count"] }) # 6 geese in threes of two, 12 skies in twos of eight
   end
+
+  BOARD = { "id" => "board", "name" => "Board", "kind" => "die", "board" => %w[10 24], "blank" => %w[10 20],
+            "shapes" => [{ "patch" => "half_square", "finished" => "4", "count" => 4 }, { "patch" => "rectangle", "finished" => %w[2 4], "count" => 4 },
+                         { "patch" => "square", "finished" => "4", "count" => 1 }] }.freeze
+
+  def placed(kind, at, **fabrics)
+    { "kind" => kind, "at" => at, "fabrics" => fabrics.transform_keys(&:to_s) }
+  end
+
+  # One layer of either fabric: four half-squares, four bars and a square of each.
+  def whole_block
+    halves = Array.new(4) { |i| placed("half_square", [i, 0], light: "sand", dark: "sea") }
+    bars = Array.new(8) { |i| placed("rectangle", [i % 4, 1 + (i / 4)], patch: i < 4 ? "sand" : "sea") }
+    { "name" => "Whole", "columns" => %w[4] * 4, "rows" => %w[4 2 2 4],
+      "pieces" => [*halves, *bars, placed("square", [0, 3], patch: "sand"), placed("square", [1, 3], patch: "sea")] }
+  end
+
+  def from_board(**more)
+    unit = { "kind" => "half_square", "finished" => "4", "count" => 48 }
+    weigh("die/patches", { "unit" => unit, "tools" => [BOARD, DRAWER.last.merge("bed_width" => "12")], **more.transform_keys(&:to_s) })
+  end
+
+  # 12 layers of each fabric give 96 bars and 24 squares besides: over, unless the block needs them.
+  def test_a_die_of_a_whole_block
+    over = ->(method) { method["leftovers"].group_by { |left| left["kind"] }.transform_values { |same| same.sum { |left| left["count"] } } }
+    alone = from_board
+    together = from_board(for_block: { "block" => whole_block, "count" => 12 })
+
+    assert_equal [{ "rectangle" => 96, "square" => 24 }, {}], [alone, together].map(&over)
+    assert_equal([4, 4], [alone, together].map { |method| method["effort"]["passes"] })
+    assert_equal 1, [alone, together].map { |method| method["waste"]["consumed"] }.uniq.size
+    [alone, together].each { |method| assert_in_delta method["waste"]["consumed"], method["waste"].values_at("in_units", "surplus", "offcut", "lost").sum }
+  end
+
+  # The block has twice as many bars as a layer gives: as many layers more, and half of the half-squares over.
+  def test_passes_are_counted_for_the_shape_that_needs_most
+    block = whole_block.then { |one| one.merge("pieces" => one["pieces"] + one["pieces"].select { |piece| piece["kind"] == "rectangle" }) }
+    method = from_board(for_block: { "block" => block, "count" => 12 })
+
+    assert_equal 8, method["effort"]["passes"]
+    assert_equal([48, 48], method["leftovers"].select { |left| left["kind"] == "half_square" }.map { |left| left["count"] })
+  end
+
+  def test_a_block_of_other_units_leaves_all_over
+    other = { "name" => "Other", "columns" => ["3"], "rows" => ["3"], "pieces" => [placed("square", [0, 0], patch: "sand")] }
+
+    assert_equal from_board["leftovers"], from_board(for_block: { "block" => other, "count" => 5 })["leftovers"]
+  end
 end

@@ -66,8 +66,15 @@ class ErrorsTest < CoreCase
       expected = ((sewn + 4.875 + half) / 2) - (ROOT * (S + deep)) - 4.5
       three = { "kind" => "three_triangle", "finished" => "4", "count" => { "left" => 2, "right" => 2 } }
 
-      sizes("rotary/two_at_a_time", three, cut: half, sky: pair, seam: deep).each { |size| assert_in_delta expected, size, 1e-5, [half, pair, deep].inspect }
+      made = make("rotary/two_at_a_time", three, seam: deep) { |sources| cuts(sources, pair, pair, half) }.sizes
+
+      made.each { |size| assert_in_delta expected, size, 1e-5, [half, pair, deep].inspect }
     end
+  end
+
+  # What each piece is too large both ways, one after another.
+  def cuts(sources, *large)
+    sources.each_index.select { |i| is?(sources[i], :cut) }.zip(large.flat_map { |one| [one] * 2 }).to_h
   end
 
   # A sky square on the corner of the goose's rectangle, sewn d beyond its diagonal, flipped: as polygons,
@@ -125,7 +132,7 @@ class ErrorsTest < CoreCase
     end
 
     assert_operator top, :>, 0.019
-    assert_in_delta top, made.sizes.max, 4e-4
+    assert_in_delta top, made.sizes.max, 8e-4
     assert_in_delta(-2 * side, made.sizes.min, 8e-4)
   end
 
@@ -210,15 +217,17 @@ class ErrorsTest < CoreCase
     assert_in_delta 3.5 - (ROOT * S) - 2 - S, slack.max, 1e-5
   end
 
-  # A sheet's cell is printed 1/16 larger; its fold takes 0.04 here and two seams 0.01 each, sewn as deep as they come. Two cells twice.
+  # A sheet's cell is printed 1/16 larger; its fold takes 0.04 here and two seams 0.01 each, sewn as deep as they come. One fold
+  # lies within a unit of two cells; outside it is as large as the fabric was laid.
   def test_a_sheet_by_its_ease_and_folds
-    assert_in_delta 0.0625, sizes("foundation/panel", tools: SHEET).first, CLOSE
-    accuracy = weigh("foundation/panel", { "unit" => { "kind" => "hourglass", "finished" => "4", "count" => 4 }, "tools" => SHEET,
-                                            "maker" => { "errors" => { "scant" => 0, "fold_take_up" => 0.04 } } })["accuracy"]
+    hourglass = { "kind" => "hourglass", "finished" => "4" }
 
-    assert_in_delta 2 * (0.0625 - 0.06), accuracy["size_bias"], CLOSE
-    # One whole fold within, and half of each outer one.
-    assert_in_delta Math.sqrt((0.01**2) * 1.5), accuracy["size_sd"], CLOSE
+    assert_in_delta 0.0625, sizes("foundation/panel", hourglass, tools: SHEET).first, CLOSE
+    accuracy = weigh("foundation/panel", { "unit" => { **hourglass, "count" => 4 }, "tools" => SHEET,
+                                            "maker" => { "errors" => { "scant" => 0, "fold_take_up" => 0.04, "laying" => 0.01 } } })["accuracy"]
+
+    assert_in_delta 0.0625 - 0.06, accuracy["size_bias"], CLOSE
+    assert_in_delta Math.sqrt((0.01**2) * 3), accuracy["size_sd"], CLOSE
   end
 
   # The upper wedge stands out by 0.05, all else lies true: the corners beside it are cut where it ends, those

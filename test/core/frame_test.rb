@@ -118,15 +118,4 @@ class FrameTest < CoreCase
     assert_in_delta 5.0, lines.along([3.0, 4.0], Complex(0.6, 0.8)), CLOSE
     assert_in_delta(-4.0, lines.along([3.0, 4.0], Complex(0.0, -1.0)), CLOSE)
   end
-
-  # A leg pushed out by 0.01 draws the tip of the long side along by √2 × 0.01; the long side pushed too takes the
-  # tip as far again.
-  def test_a_tip_slides_along_its_edge
-    edges = unit(:half_square, finished: "2").frame.edges.last
-    long = edges.find { |edge| (edge.length - (2 * ROOT)).abs < CLOSE }
-    leg = edges[(long.index + 1) % 3]
-
-    assert_in_delta ROOT * 0.01, Construction::Lines.slide(long, leg, [0.0, 0.01]), CLOSE
-    assert_in_delta 0.01, Construction::Lines.slide(long, leg, [0.01, 0.0]).abs, CLOSE
-  end
 end

@@ -59,6 +59,6 @@ class HandsTest < CoreCase
                                               ] }] })
 
     assert_equal 1, method["fabric"]["sky"]["pieces_of_stock"]
-    assert_equal 24, method["effort"]["cuts"] # 2 strips, 2 ends, 10 geese, 10 pairs of sky
+    assert_equal 19, method["effort"]["cuts"] # 2 strips, 2 ends, 10 geese through the fold, 10 pairs of sky
   end
 end

@@ -15,6 +15,10 @@ class MixedTest < CoreCase
     weigh("rotary/mixed", { "unit" => { "kind" => kind, "finished" => finished, "count" => count }, "tools" => Catalogue::TOOLS, **more.transform_keys(&:to_s) })
   end
 
+  def ask_for(count, id, maker)
+    weigh(id, half_square("2", count, tools: Catalogue::TOOLS, maker: maker))
+  end
+
   def sets(method)
     method["makes"]["parts"].map { |part| [part["technique"], part["sets"].to_s] } if method["feasible"]
   end
@@ -53,13 +57,17 @@ class MixedTest < CoreCase
     assert_in_delta 2 * ((2 * (4.125**2)) + (2 * (2.875**2))), mixed["waste"]["net"]
   end
 
-  # As much fabric as six twos, in less time.
+  # As much fabric as six twos, in three sets. Cut by cut it is quicker too; where squares are cut in stacks it is not.
   def test_twelve_against_six_twos
     twos = weigh("rotary/two_at_a_time", half_square("2", 12, tools: Catalogue::TOOLS))
     mixed = ask(12)
 
     assert_in_delta twos["waste"]["net"], mixed["waste"]["net"]
-    assert_operator mixed["effort"]["minutes"], :<, twos["effort"]["minutes"]
+    assert_equal([6, 3], [twos, mixed].map { |method| method["makes"]["sets"] })
+    ready = 0.5
+    single = [twos, mixed].map.with_index { |_, i| ask_for(12, %w[rotary/two_at_a_time rotary/mixed][i], "layers" => 1)["effort"]["minutes"] }
+
+    assert_operator single.last - ready, :<, single.first
   end
 
   # No mix of eights, fours, twos and halves of squares leaves less over than the one that is answered.
@@ -107,7 +115,7 @@ class MixedTest < CoreCase
 
       made = counted(mixed.steps.select { |step| step.round.positive? })
 
-      assert_equal counted(mixed.parts.flat_map(&:making_steps)), made.except(:trim_ears)
+      assert_equal counted(mixed.parts.flat_map(&:making_steps)), made.except(:trim_ears, :measure_round)
       assert_equal counted(mixed.parts.flat_map(&:steps))[:trim_ears], made[:trim_ears]
       assert_equal mixed.parts.map { |part| part.steps.last.round }.max, mixed.steps.last.round
     end

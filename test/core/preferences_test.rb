@@ -27,8 +27,13 @@ class PreferencesTest < CoreCase
     assert_before "rotary/eight_at_a_time", "rotary/four_at_a_time", order("half_square", "4", 40, TENS)
   end
 
+  # From one strip a fabric a pair is two layers, and single patches are one. From more strips, two on one another, both take as
+  # many cuts, and stand side by side.
   def test_the_strip_pair_where_there_are_strips
-    [10, 42].each { |count| assert_equal "triangle_ruler/strip_pair", order("half_square", "2", count, STRIPS, tools: [*RULER, TRIANGLE]).first["method"] }
+    tools = [*RULER, TRIANGLE]
+
+    assert_equal "triangle_ruler/strip_pair", order("half_square", "2", 10, STRIPS, tools: tools).first["method"]
+    assert_equal %w[triangle_ruler/patches triangle_ruler/strip_pair], order("half_square", "2", 42, STRIPS, tools: tools).first(2).map { |m| m["method"] }.sort
   end
 
   def test_two_at_a_time_before_single_patches
@@ -48,11 +53,24 @@ class PreferencesTest < CoreCase
     end
   end
 
-  def test_seven_are_no_reason_to_open_twice_the_fabric
-    [{ "form" => "yardage" }, TENS].each do |fabric|
-      methods = order("half_square", "3 1/2", 7, fabric)
+  # Of a bolt the rest is of use: it is opened for a set of eight. Of tens what is left is not.
+  def test_opening_a_bolt_is_no_fault_and_opening_tens_is
+    bolt = order("half_square", "3", 8)
 
-      assert_operator methods.first["waste"]["consumed"], :<, 1.5 * methods.map { |method| method["waste"]["consumed"] }.min, fabric
+    assert_equal "rotary/eight_at_a_time", bolt.first["method"]
+    assert_operator bolt.first["waste"]["consumed"], :>=, 2 * bolt.map { |method| method["waste"]["consumed"] }.min
+    tens = order("half_square", "3 1/2", 7, TENS)
+
+    assert_operator tens.first["waste"]["consumed"], :<, 1.5 * tens.map { |method| method["waste"]["consumed"] }.min
+  end
+
+  # Nobody cuts four kinds of strip to save two geese.
+  def test_a_mix_has_to_earn_its_keep
+    geese = OakenGauge.weigh({ "unit" => { "kind" => "flying_geese", "finished" => %w[2 4], "count" => 22 } })["methods"].select { |m| m["feasible"] }
+
+    refute_equal "rotary/mixed", geese.first["method"]
+    [12, 13, 20, 22, 44].product(%w[half_square hourglass]) do |count, kind|
+      refute_equal "rotary/mixed", order(kind, "3", count).first["method"], [kind, count]
     end
   end
 

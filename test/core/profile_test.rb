@@ -30,8 +30,9 @@ class ProfileTest < CoreCase
     read = profile({ "school" => "exact", "margin" => "3/16", "trim_sides" => 2, "marking" => "drawn_line", "pressing" => "open",
                      "large_square" => "sky", "numbers" => "strip", "starched" => true, "bonus" => true })
 
-    assert_equal(["exact", "3/16", "3/16", 2, "drawn_line", "open", "sky", "strip", true, true], read["choices"].map { |choice| choice["value"] })
-    assert_equal([%w[either exact oversize narrow], nil, nil, [4, 2], %w[aid drawn_line], %w[to_side open], %w[either goose sky], %w[either finished strip], nil, nil],
+    assert_equal(["exact", "3/16", "3/16", 2, "drawn_line", 4, "open", "sky", "strip", "ruler", true, true], read["choices"].map { |choice| choice["value"] })
+    assert_equal([%w[either exact oversize narrow], nil, nil, [4, 2], %w[aid drawn_line], [4, 2, 1], %w[to_side open], %w[either goose sky], %w[either finished strip],
+                  %w[exact large ruler], nil, nil],
                  read["choices"].map { |choice| choice["options"]&.map { |option| option["value"] } })
     assert_equal "exact, sewn narrow, then trimmed", read["choices"].first["options"].last["label"]
   end

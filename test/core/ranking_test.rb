@@ -6,9 +6,19 @@ require "support/core_case"
 class RankingTest < CoreCase
   # What ranking looks at, made up: fabric kept from the shelf, minutes, units in a hundred that are not
   # good, surplus, and what there is to learn.
-  Made = Struct.new(:name, :fabric, :minutes, :bad, :over, :difficulty, :school, :bias, :chances, :rank, :score, :beaten_by, keyword_init: true) do
+  Made = Struct.new(:name, :fabric, :minutes, :bad, :over, :difficulty, :school, :bias, :chances, :kept, :parts, :rank, :score,
+                    :beaten_by, :below_for, keyword_init: true) do
     def waste
       { consumed: fabric + 10, offcut: 10, net: fabric.to_f, surplus: over, in_units: 50.0 }
+    end
+
+    # Of what was opened all goes back in useful pieces, unless it is said.
+    def used_up
+      fabric + 10 - (kept || 10)
+    end
+
+    def techniques
+      parts || 1
     end
 
     def accuracy
@@ -67,7 +77,9 @@ class RankingTest < CoreCase
 
   # Nothing counts, or nothing tells them apart: fewer raw edges, then fewer chances, then fewer minutes, then less taken.
   def test_what_is_preferred_of_those_that_are_near
-    near = [made(:raw, bias: 2, minutes: 5), made(:slow, minutes: 21), made(:sure, chances: 0, minutes: 20), made(:busy, chances: 9, minutes: 1)]
+    # None beats another: what is quicker is harder to learn.
+    near = [made(:raw, bias: 2, minutes: 5, difficulty: 8), made(:slow, minutes: 21, difficulty: 6), made(:sure, chances: 0, minutes: 20, difficulty: 7),
+            made(:busy, chances: 9, minutes: 1, difficulty: 9)]
 
     assert_equal %i[sure slow busy raw], Comparing::Ranking.new(near, { surplus: 1 }).in_order.map(&:name)
     assert_equal %i[little much], Comparing::Ranking.new([made(:much, fabric: 103), made(:little, fabric: 100)], { time: 1 }).in_order.map(&:name)
@@ -75,7 +87,7 @@ class RankingTest < CoreCase
 
   # 106 of fabric is as good as 100, 109 is not: log2(1.072) is 0.1.
   def test_how_near_is_near
-    led = ->(fabric) { Comparing::Ranking.new([made(:raw, bias: 2), made(:other, fabric: fabric)], { fabric: 1 }).in_order.first.name }
+    led = ->(fabric) { Comparing::Ranking.new([made(:raw, bias: 2), made(:other, fabric: fabric, minutes: 19)], { fabric: 1 }).in_order.first.name }
 
     assert_equal %i[other raw], [led.call(106), led.call(109)]
   end
@@ -105,6 +117,53 @@ class RankingTest < CoreCase
     ranked = Comparing::Ranking.new([*outcomes, worse], { time: 1 }).in_order
 
     assert_equal({ worse: :thrifty }, ranked.select(&:beaten_by).to_h { |made| [made.name, made.beaten_by.name] })
+  end
+
+  # By its score the beaten one would lead, or by what is preferred: it waits for the one that beats it.
+  def test_what_is_beaten_stands_below_what_beats_it
+    sure = made(:sure, chances: 3, minutes: 30)
+    better = made(:better, chances: 50, minutes: 29)
+    worse = made(:worse, chances: 2, minutes: 31, fabric: 101)
+
+    assert_equal %i[better sure worse], ranking(worse, sure, better).map(&:name)
+    assert_equal [nil, :beaten, :beaten], ranking(worse, sure, better).map(&:below_for)
+  end
+
+  def ranking(*made)
+    Comparing::Ranking.new(made, { fabric: 1, time: 1 }).in_order
+  end
+
+  # Two near the best; one that is near only when these are placed is placed by what is preferred then.
+  def test_near_is_near_the_best_of_those_not_yet_placed
+    order = ->(*list) { Comparing::Ranking.new(list, { fabric: 1 }).in_order.map(&:name) }
+    list = [made(:first, fabric: 100, chances: 1), made(:second, fabric: 105, chances: 9, minutes: 19), made(:third, fabric: 111, chances: 5, minutes: 18)]
+
+    assert_equal %i[first third second], order.call(*list)
+  end
+
+  def test_fewer_techniques_come_first_of_those_that_are_near
+    assert_equal %i[one mix], ranking(made(:mix, parts: 2, chances: 0), made(:one, chances: 20, fabric: 103, minutes: 19)).map(&:name)
+    assert_equal %i[mix one], ranking(made(:mix, parts: 2, chances: 0), made(:one, chances: 20, fabric: 140)).map(&:name)
+  end
+
+  # 160 opened of which half goes back: of use, or not.
+  def test_fabric_opened_for_little
+    opened = ->(kept) { ranking(made(:opened, fabric: 100, kept: kept, chances: 1), made(:plain, chances: 9, fabric: 60, kept: 10, minutes: 33)).map(&:name) }
+
+    assert_equal %i[opened plain], opened.call(40)
+    assert_equal %i[plain opened], opened.call(0)
+  end
+
+  def test_what_put_each_below_the_one_above_it
+    cause = ->(above, below, **weights) { Comparing::Ranking.new([above, below], { fabric: 1, **weights }).in_order.then { |one, other| [one.name, other.below_for] } }
+
+    assert_equal %i[a fabric], cause.call(made(:a), made(:b, fabric: 150, minutes: 1))
+    assert_equal %i[a time], cause.call(made(:a, minutes: 10), made(:b, fabric: 99, minutes: 40), time: 1)
+    assert_equal %i[a alignments], cause.call(made(:a, chances: 1), made(:b, chances: 2, fabric: 101, minutes: 1))
+    assert_equal %i[a bias_edges], cause.call(made(:a, bias: 0), made(:b, bias: 1, fabric: 101, minutes: 1))
+    assert_equal %i[a techniques], cause.call(made(:a), made(:b, parts: 2, fabric: 101, minutes: 1))
+    assert_equal %i[a beaten], cause.call(made(:a, minutes: 19), made(:b, chances: -1))
+    assert_equal [:a, nil], cause.call(made(:a), made(:b))
   end
 
   def test_alike_in_everything_neither_beats_the_other

@@ -158,7 +158,7 @@ class RehearsalTest < CoreCase
 
       folds, rest = way.steps.partition { |step| step.operation.name == :fold_and_sew }
 
-      [folds + rest, way.steps.reject { |step| step.operation.name == :snip }].each do |steps|
+      [folds + rest, way.steps.reject { |step| step.operation.name == :snip_crossing }].each do |steps|
         assert_raises(Rehearsal::Spoilt, about.inspect) { Rehearsal::Sheet.new(way).follow(steps) }
       end
       tried += 1

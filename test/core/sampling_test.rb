@@ -51,7 +51,7 @@ class SamplingTest < CoreCase
   def test_what_is_off_by_a_tool_is_told_of_it
     eases = %w[0 1/16 0].map do |ease|
       sheet = SHEET.last.merge("ease" => ease)
-      way("foundation/panel", tools: [STRAIGHT, sheet]).accuracy.rounding
+      way("foundation/panel", { "kind" => "hourglass", "finished" => "4" }, tools: [STRAIGHT, sheet]).accuracy.rounding
     end
 
     assert_in_delta 0.0625, eases[1] - eases[0], 1e-9
@@ -119,12 +119,12 @@ class SamplingTest < CoreCase
     each_way do |way, about|
       budget = ErrorModel::Budget.new(way)
       values = budget.sources.map { random.rand(-0.05..0.05) }
-      made = way.construction.call(Construction::Draws.new(way.task.maker.profile, values))
+      made = way.rebuilding.call(Construction::Draws.new(way.task.maker.profile, values))
       %i[sizes points slack].each do |name|
         budget.public_send(name).each do |measure|
           sum = measure.off + measure.shares.zip(values).sum { |share, value| share * value }
 
-          assert_in_delta sum, made[name][measure.place], 2e-3, [about, name].inspect
+          assert_in_delta sum, made[name][measure.place], 4e-3, [about, name].inspect
         end
       end
     end
@@ -136,9 +136,9 @@ class SamplingTest < CoreCase
       %w[rotary/two_at_a_time rotary/two_at_a_time_oversize].product(%w[half_square hourglass]).each do |id, kind|
         way = way(id, { "kind" => kind, "finished" => finished })
         sources = ErrorModel::Budget.new(way).sources
-        kept = ErrorModel::Sensitivities.of(way, way.construction, sources)
+        kept = ErrorModel::Sensitivities.of(way, sources)
 
-        assert_equal ErrorModel::Sensitivities.send(:find, way.construction, sources, way.task.maker.profile).to_a, kept.to_a, [id, kind].inspect
+        assert_equal ErrorModel::Sensitivities.send(:find, way, sources.size).to_a, kept.to_a, [id, kind].inspect
       end
     end
   end
@@ -147,7 +147,7 @@ class SamplingTest < CoreCase
   def test_what_is_alike_at_every_size_is_found_once
     found = %w[2 4].map do |finished|
       way = way("template/patches", { "kind" => "half_square", "finished" => finished }, tools: [STRAIGHT, *%w[2 4].map { |size| template(size) }])
-      ErrorModel::Sensitivities.of(way, way.construction, ErrorModel::Budget.new(way).sources)
+      ErrorModel::Sensitivities.of(way, ErrorModel::Budget.new(way).sources)
     end
 
     assert_same(*found)

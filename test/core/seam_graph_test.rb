@@ -45,7 +45,7 @@ class SeamGraphTest < CoreCase
     assert_operator waited, :>, 2
   end
 
-  PHASES = %w[mark lay fuse sew fold flip snip cut press trim measure].freeze
+  PHASES = %w[mark lay look fuse sew fold flip cut open snip press trim measure].freeze
 
   def steps
     Catalogue.units.each do |unit|
@@ -63,7 +63,7 @@ class SeamGraphTest < CoreCase
     assert(round.any? { |step| step["step"].start_with?("press") }, about)
   end
 
-  # Rounds follow one another; in each: mark, lay, sew, snip, cut, press, trim; what is sewn is pressed in the same round.
+  # Rounds follow one another; in each: mark, lay, sew, cut, open, snip, press, trim; what is sewn is pressed in the same round.
   def test_steps_are_listed_as_hands_do_them
     listed = 0
     steps do |list, method, unit|
@@ -98,7 +98,7 @@ class SeamGraphTest < CoreCase
     method = weigh("foundation/panel", { "unit" => { "kind" => "hourglass", "finished" => "4", "count" => 4 }, "tools" => Catalogue::TOOLS })
     folded = method["steps"].select { |step| step["step"].match?(/fold_and_sew|snip|press/) }.map { |step| step.values_at("round", "step") }
 
-    assert_equal [[1, "press_seam"], [2, "fold_and_sew"], [2, "snip"], [2, "press_seam"], [3, "fold_and_sew"], [3, "press_seam"]], folded
+    assert_equal [[1, "press_seam"], [2, "fold_and_sew"], [2, "snip_crossing"], [2, "press_seam"], [3, "fold_and_sew"], [3, "press_seam"]], folded
   end
 
   def test_starch_and_the_first_one_have_their_steps

@@ -74,9 +74,10 @@ class ShelfTest < CoreCase
   # What is said to be saved is what weighing says without and with the tool.
   def test_one_tool_more_saves_what_weighing_says_it_saves
     ruler = OakenGauge.usual_tools.first(1)
-    gain = missing({ "Tips" => UNIT }, ruler)["gains"].find { |one| one["tool"]["id"] == "finished-triangle" }
+    unit = { "kind" => "square_in_square", "finished" => "4", "count" => 24 }
+    gain = missing({ "Tips" => unit }, ruler)["gains"].find { |one| one["tool"]["id"] == "finished-triangle" }
     without, with = [ruler, [*ruler, gain["tool"]]].map do |tools|
-      OakenGauge.weigh({ "unit" => UNIT, "tools" => tools })["methods"].first
+      OakenGauge.weigh({ "unit" => unit, "tools" => tools })["methods"].first
     end
 
     assert_equal ["Tips"], gain["units"]

@@ -20,7 +20,7 @@ class SkillTest < CoreCase
     seam = [%i[sew_beside_line laying], %i[sew_beside_line laying], %i[sew_beside_line take_up], %i[sew_beside_line scant],
             %i[sew_beside_line seam_line], %i[press_to_dark pressing]]
 
-    assert_equal cuts + cuts + seam, kinds(way("rotary/two_at_a_time", tools: [STRAIGHT]))
+    assert_equal (cuts + cuts + seam).sort, kinds(way("rotary/two_at_a_time", tools: [STRAIGHT])).sort
   end
 
   # Dies: every edge of both patches, both long sides raw on the bias.
@@ -113,12 +113,13 @@ class SkillTest < CoreCase
     assert_empty(shown.uniq.select { |name| Methods::Operations.called(name) == name.to_s.tr("_", " ") })
   end
 
-  # A square is drawn 0.02 too wide and 0.01 too high: half of it lies on the diagonal's outer side, 0.015/√2 each
-  # way; its legs are where they were.
+  # A square cut 0.02 too wide and 0.01 too high: the corners of its half lie off with those of the square.
   def test_a_patch_of_a_piece_that_is_too_large
-    patch = Construction::FromPiece.new(Patches::HalfSquare.new(2r), [2.5, 2.5], 1/4r, parts: [[0, 0], [1, 0], [0, 1]]).call(2.51, 2.52)
+    side = 2 + ((2 + Math.sqrt(2)) / 4)
+    patch = Construction::FromPiece.new(Patches::HalfSquare.new(2r), [side, side], 1/4r).call(side + 0.01, side + 0.02)
 
-    [0.0, 0.015 / Math.sqrt(2), 0.0].zip(patch.pushes) { |expected, push| assert_in_delta expected, push, 1e-5 }
+    [[0.0, 0.0], [0.02, 0.0], [0.0, 0.01]].zip(patch.corners).each { |expected, corner| expected.zip(corner) { |one, own| assert_in_delta one, own, 1e-6 } }
+
     [0.0, 1.0, 0.0].zip(patch.stretch) { |expected, factor| assert_in_delta expected, factor, CLOSE }
   end
 

@@ -209,10 +209,30 @@ class ToolsTest < CoreCase
     sheet = ->(cell, columns, **more) { { "id" => "s#{cell}", "name" => "S", "kind" => "foundation_grid", "cell" => cell, "columns" => columns, "rows" => 4, **more.transform_keys(&:to_s) } }
 
     assert_equal "2", ask.call("4", sheet.call("1", 8), sheet.call("2", 8))["settings"][0]["mark"] # the largest cell
-    assert_match(/4 panels/, ask.call("4", sheet.call("2", 8))["settings"][0]["say"]) # eight to a panel
+    assert_match(/8 to a sheet, 4 sheets/, ask.call("4", sheet.call("2", 8))["settings"][0]["say"])
     assert_equal %w[no_cell], codes(ask.call("3 1/2", sheet.call("1", 8)))
     assert_equal %w[panel_too_small], codes(ask.call("8", sheet.call("1", 6), sheet.call("3", 2)))
     assert_equal %w[seam_mismatch], codes(ask.call("4", sheet.call("2", 8, made_for_seam: "3/8")))
     assert_equal %w[no_tool], codes(ask.call("4"))
+  end
+
+  # The square under the strip is believed, and squared up; she may cut exact, or large, all the same.
+  def test_the_corners_of_a_ring_as_the_ruler_prints_them
+    corners = lambda do |square: "3", unit: {}, **maker|
+      line = { "strip" => "3 1/2", "kite_square" => "3 1/4", "corner_square" => square }.compact
+      ruler = { "id" => "w", "name" => "W", "kind" => "wedge_ruler", "tip_degrees" => 45, "marks" => [line] }
+      method = weigh("triangle_ruler/patches", { "unit" => { "kind" => "wedge_ring", "finished" => "6", "count" => 4, **unit }, "tools" => [DRAWER[0], ruler],
+                                                 "maker" => maker.transform_keys(&:to_s) })
+      [method["cuts"].find { |cut| cut["fabric"] == "corners" }["size"].first, method["steps"].any? { |step| step["step"] == "trim_square" }]
+    end
+
+    assert_equal ["3", true], corners.call
+    assert_equal ["3", true], corners.call(corners: "ruler")
+    assert_equal ["2 5/8", false], corners.call(square: nil)
+    assert_equal ["2 5/8", false], corners.call(corners: "exact")
+    assert_equal ["3 1/8", true], corners.call(corners: "large")
+    assert_equal ["3 1/8", true], corners.call(corners: "exact", unit: { "large_corners" => true })
+    # One that is too small to be true is not believed.
+    assert_equal ["2 5/8", false], corners.call(square: "2 1/2")
   end
 end

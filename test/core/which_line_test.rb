@@ -179,4 +179,28 @@ class WhichLineTest < CoreCase
     assert_equal "2 7/8in (7.30cm)", laying(metric, "long-ruler")["mark"]
     assert_match(%r{nearest are 1 1/2in \(3.81cm\) and 2in \(5.08cm\)}, lacking(metric, "finished-triangle"))
   end
+
+  def layings(unit, *tools)
+    OakenGauge.which_line({ "unit" => { "count" => 1, **unit }, "tools" => tools })["groups"].first["layings"]
+  end
+
+  # 2 2/3 and two quarters are 3 1/6.
+  def test_a_size_between_lines_says_how_it_was_rounded
+    said = ->(finished) { layings({ "kind" => "square", "finished" => finished }, DRAWER.first).first["steps"].first }
+
+    assert_equal "3 1/6 lies between the lines: cut at 3 1/4, 1/12 more.", said.call("2 2/3")
+    assert_match(%r{\ACut a strip 2 1/2 wide}, said.call("2"))
+    assert_match(%r{\ACut a strip 2 7/8 wide}, layings({ "kind" => "half_square", "finished" => "2" }, DRAWER.first).first["steps"].first)
+  end
+
+  # On the strip's edge, or past it by what the document says: words and picture.
+  def test_where_the_tip_of_a_ruler_lies
+    ruler = ->(past) { { "id" => "t", "name" => "T", "kind" => "strip_triangle_ruler", "sides" => [{ "makes" => "half_square", "reads" => "finished", "marks" => %w[1 2], **past }] } }
+    on_edge, past = [{}, { "tip_past" => "1/8" }].map { |more| layings({ "kind" => "half_square", "finished" => "2" }, ruler.call(more)).first }
+    high = ->(laying) { laying["scene"]["bodies"].first.map(&:last).max }
+
+    assert_includes on_edge["steps"][1], "Lay the blunt tip on the upper edge of the strip"
+    assert_includes past["steps"][1], "Let the tip stand out 1/8 past the upper edge of the strip"
+    assert_equal [2.5, 2.625], [on_edge, past].map(&high)
+  end
 end

@@ -28,7 +28,7 @@ module Making
     values = sources.map { |source| errors.sum(0.0) { |name, value| is?(source, name) ? value : 0.0 } }
     squares(sources).each { |i| values[i] = sky } if sky
     yield(sources).each { |i, value| values[i] = value } if block_given?
-    method.construction.call(OakenGauge::Construction::Draws.new(method.task.maker.profile, values))
+    method.rebuilding.call(OakenGauge::Construction::Draws.new(method.task.maker.profile, values))
   end
 
   # The errors of cutting that come after those of the first piece: the sky of a goose, what a half is laid under.
@@ -47,7 +47,7 @@ module Making
 
   def sources(method)
     note = OakenGauge::Construction::Draws.new(method.task.maker.profile)
-    method.construction.call(note)
+    method.rebuilding.call(note)
     note.sources
   end
 end

@@ -23,7 +23,8 @@ module OakenGauge
 
       def entry(step, seconds)
         { "round" => step.round, "step" => step.operation.name.to_s, "say" => step.say(@measure), "fabric" => fabric(step),
-          "count" => step.count, "minutes" => (seconds / 60.0).round(2), "care" => step.operation.care&.to_s }
+          "count" => step.count, "minutes" => (seconds / 60.0).round(2), "care" => step.operation.care&.to_s,
+          "hints" => Methods::Hints.of(step.operation), **(step.layers.to_i > 1 ? { "layers" => step.layers } : {}) }
       end
 
       # The one fabric it is done to, where it is one.

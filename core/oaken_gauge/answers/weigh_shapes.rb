@@ -43,6 +43,9 @@ may: { left: HAND, right: HAND, parts: list(object(technique: TEXT, sets: WHOLE)
                         rows: list(object(units: WHOLE, bias: NUMBER, sd: AMOUNT), about: "What a row of so many units is off by, inches"),
                         may: { sample: said(SAMPLE, "Units made at random, when asked for") }).freeze
       EFFORT = object(minutes: AMOUNT, cuts: WHOLE, passes: WHOLE, placements: said(WHOLE, "How often a ruler or trimmer is laid down"),
+                      visits: said(WHOLE, "How often the mat, the machine or the iron is got ready"),
+                      getting_ready: said(AMOUNT, "Minutes of the whole in which they are"),
+                      difficulty: said(WHOLE, "Kinds of step, raw edges on the bias, and lines to find between the heavy ones"),
                       basis: one_of("assumed", "measured")).freeze
       LEFTOVER = { "type" => "object", "required" => %w[what kind count],
                    "properties" => { "what" => one_of("unit", "patch"), "kind" => TEXT, "count" => WHOLE, "fabric" => TEXT,
@@ -51,7 +54,9 @@ may: { left: HAND, right: HAND, parts: list(object(technique: TEXT, sets: WHOLE)
       # What a screen is told besides.
       STEP = object(round: said(WHOLE, "0 for cutting patches; then what is sewn and pressed before the next"), step: TEXT, say: TEXT,
                     fabric: said(maybe(TEXT), "The one it is done to, where it is one"), count: WHOLE, minutes: AMOUNT,
-                    care: maybe(TEXT)).freeze
+                    care: maybe(TEXT),
+                    may: { layers: said(WHOLE, "That one cut goes through, where they are several"),
+                           hints: list(TEXT, about: "What helps in doing it") }).freeze
       DRAWING = object(about: "One strip or sheet to scale, in inches", size: list(NUMBER), repeats: WHOLE, outlines: list(POINTS),
                        marks: list(POINTS), offcut: maybe(list(NUMBER))).freeze
       PATCH = object(role: TEXT, outline: POINTS).freeze

@@ -82,7 +82,9 @@ module OakenGauge
 
       def effort(outcome)
         { "minutes" => outcome.minutes.round(2), "cuts" => outcome.total(:cuts), "passes" => outcome.total(:passes),
-          "placements" => outcome.total(:placements), "basis" => outcome.time_basis.to_s }
+          "placements" => outcome.total(:placements), "visits" => outcome.timing.visits,
+          "getting_ready" => (outcome.timing.getting_ready / 60.0).round(4), "difficulty" => outcome.difficulty,
+          "basis" => outcome.time_basis.to_s }
       end
 
       def write_length(length)

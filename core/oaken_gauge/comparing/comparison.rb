@@ -20,21 +20,30 @@ module OakenGauge
         @other = other
       end
 
+      # @param cause [Symbol, nil] what is said first, however slight: what put one below the other
       # @return [Array<String>] what the first has the better of
-      def gains
-        words.filter_map { |better, say| say if better }
+      def gains(cause = nil)
+        words(cause).filter_map { |better, say| say if better }
       end
 
+      # @param cause [Symbol, nil] the same
       # @return [Array<String>] what it has the worse of
-      def losses
-        words.filter_map { |better, say| say unless better }
+      def losses(cause = nil)
+        words(cause).filter_map { |better, say| say unless better }
       end
 
       private
 
+      # The cause, and what else is worth a word; minutes are time, whichever way they count.
       # @return [Array<Array(Boolean, String)>]
-      def words
-        @words ||= [fabric, minutes, good, left_over, ease].compact
+      def words(cause)
+        cause = :time if cause == :minutes
+        first = [*(Causes.new(@one, @other).say(cause) if cause && !slight[cause])]
+        [*(first.empty? ? [] : [first]), *slight.values_at(*[cause].compact), *slight.except(cause).values].compact
+      end
+
+      def slight
+        @slight ||= { fabric: fabric, time: minutes, accuracy: good, surplus: left_over, ease: ease }
       end
 
       def figures(name)

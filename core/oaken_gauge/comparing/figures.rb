@@ -25,6 +25,8 @@ module OakenGauge
 
       # Kinds of step, raw edges and lines to find that are as hard as twice the time.
       HARDER = 8.0
+      # What there is to learn for each technique beyond the first, in kinds of step.
+      ANOTHER = 3
       # Nothing takes less, minutes.
       LEAST = 0.01
 
@@ -39,7 +41,7 @@ module OakenGauge
         Figure.new(name: :surplus, title: "No extra units", usual: 1, from: ->(outcome) { outcome.waste[:surplus] },
                    worth: ->(outcome) { -Math.log2(1 + (outcome.waste[:surplus] / outcome.waste[:in_units])) }),
         Figure.new(name: :ease, title: "Easiest to learn", usual: 0, from: lambda(&:difficulty),
-                   worth: ->(outcome) { -outcome.difficulty / HARDER })
+                   worth: ->(outcome) { -(outcome.difficulty + (ANOTHER * (outcome.techniques - 1))) / HARDER })
       ].freeze
 
       NAMED = ALL.to_h { |figure| [figure.name, figure] }.freeze

@@ -3,17 +3,26 @@
 module OakenGauge
   module Comparing
     # Puts outcomes in order by the maker's priorities. What each is worth by each of the {Figures} is weighed by them, and
-    # the mean is its score. Those that come near the best are as good as it for any hands: among them makers prefer one
-    # that does not open much more fabric than another, then fewer raw edges on the bias, fewer chances for error, fewer
-    # minutes, less taken from stock. Then the best of the rest leads, and so on. Methods of other schools than the maker's
-    # come after her own.
+    # the mean is its score. Those that come near the best of those not yet placed are as good as it for any hands: among them
+    # makers prefer what is {PREFERRED}. What another beats on every count waits until that one is placed. Methods that are
+    # against a habit of the maker come after all others.
     class Ranking
       # How near is as good, in steps of a score: 7 in a hundred of all fabric or of all time, where only that counts.
       NEAR = 0.1
       # Where each count stands: what is taken from stock, then the figures.
       COUNTS = (0..Figures::ALL.size).to_a.freeze
-      # What opens so many times the fabric that another does is not preferred to it.
+      # What uses up so many times the fabric that another does is not preferred to it.
       OPENED = 1.5
+      # Of those that are near, less of each is preferred, the first before the next. The Proc is given an outcome and the least
+      # that any of them uses up.
+      PREFERRED = {
+        techniques: ->(outcome, _) { outcome.techniques },
+        opened: ->(outcome, least) { outcome.used_up > OPENED * least ? 1 : 0 },
+        bias_edges: ->(outcome, _) { outcome.accuracy.bias_edges },
+        alignments: ->(outcome, _) { outcome.total(:alignments) },
+        minutes: ->(outcome, _) { outcome.minutes.round(2) },
+        consumed: ->(outcome, _) { outcome.waste[:consumed].round(6) }
+      }.freeze
 
       # @param outcomes [Array<Outcome>]
       # @param priorities [Hash{Symbol => Numeric}]
@@ -26,34 +35,49 @@ module OakenGauge
 
       # @return [Array<Outcome>] best first, those that cannot be used last
       def in_order
+        @feasible.each { |outcome| outcome.score = score(outcome) }
         ranked = sorted
         ranked.each.with_index(1) { |outcome, rank| outcome.rank = rank }
-        counts = ranked.map { |outcome| counts(outcome) }
-        ranked.zip(counts) { |outcome, own| outcome.beaten_by = ranked.zip(counts).find { |_, its| beats?(its, own) }&.first }
+        ranked.each { |outcome| outcome.beaten_by = ranked.find { |other| beats?(other, outcome) } }
+        ranked.each_cons(2) { |above, outcome| outcome.below_for = cause(above, outcome) }
         ranked + @others
       end
 
       private
 
       def sorted
-        @feasible.each { |outcome| outcome.score = score(outcome) }
-        own, others = @feasible.partition { |outcome| !@maker.against?(outcome.way.class) }
-        by_groups(own) + by_groups(others)
+        against, own = @feasible.partition { |outcome| against?(outcome) }
+        placed(own) + placed(against)
       end
 
-      # The best and those near it, then the best of the rest and those near it.
-      def by_groups(outcomes)
-        return [] if outcomes.empty?
+      def against?(outcome)
+        @maker.against?(outcome.way.class)
+      end
 
-        best = outcomes.map(&:score).max
-        near, rest = outcomes.partition { |outcome| outcome.score >= best - NEAR }
-        least = near.map { |outcome| outcome.waste[:consumed] }.min
-        near.sort_by.with_index { |outcome, i| [*preference(outcome, least), i] } + by_groups(rest)
+      # One after another, each the one preferred of those that none of the rest beats and that are near the best of these.
+      def placed(outcomes)
+        rest = outcomes.dup
+        Array.new(outcomes.size) { next_of(rest).tap { |first| rest.delete_if { |one| one.equal?(first) } } }
+      end
+
+      def next_of(rest)
+        open = rest.reject { |outcome| rest.any? { |other| beats?(other, outcome) } }
+        best = open.map(&:score).max
+        near = open.select { |outcome| outcome.score >= best - NEAR }
+        least = near.map(&:used_up).min
+        near.min_by.with_index { |outcome, i| [*preference(outcome, least), i] }.tap { |first| least_used[first] = least }
+      end
+
+      # The least that any near one used up when one was placed.
+      def least_used
+        @least_used ||= {}.compare_by_identity
       end
 
       def preference(outcome, least)
-        [outcome.waste[:consumed] > OPENED * least ? 1 : 0, outcome.accuracy.bias_edges, outcome.total(:alignments),
-         outcome.minutes.round(2), outcome.waste[:consumed].round(6)]
+        (@preferences ||= {}.compare_by_identity)[outcome] ||= PREFERRED.except(:opened).transform_values do |figure|
+          figure.call(outcome, least)
+        end
+        @preferences[outcome].merge(opened: PREFERRED[:opened].call(outcome, least)).values_at(*PREFERRED.keys)
       end
 
       def score(outcome)
@@ -64,13 +88,37 @@ module OakenGauge
       end
 
       # As good on every count, what is taken from stock too, and better on one at least.
-      def beats?(mine, its)
+      def beats?(one, other)
+        mine, its = [one, other].map { |outcome| counts(outcome) }
         COUNTS.none? { |i| mine[i] > its[i] + Plane::SAME } && COUNTS.drop(1).any? { |i| mine[i] < its[i] - Plane::SAME }
       end
 
       # What is taken from stock, and every figure.
       def counts(outcome)
-        [outcome.waste[:consumed], *Figures::ALL.map { |figure| figure.of(outcome) }]
+        (@counts ||= {}.compare_by_identity)[outcome] ||= [outcome.waste[:consumed], *Figures::ALL.map { |figure| figure.of(outcome) }]
+      end
+
+      # Why one stands right below another.
+      def cause(above, outcome)
+        return :habit if against?(outcome) && !against?(above)
+        return :beaten if beats?(above, outcome)
+
+        outcome.score < above.score - NEAR ? worst(above, outcome) : less_preferred(above, outcome)
+      end
+
+      # The figure that takes most from its score.
+      def worst(above, outcome)
+        @priorities.max_by do |name, weight|
+          weight * Figures.fetch(name).then do |figure|
+            figure.worth_of(above) - figure.worth_of(outcome)
+          end
+        end.first
+      end
+
+      # The first in which the one above was preferred when it was placed.
+      def less_preferred(above, outcome)
+        mine, its = [outcome, above].map { |one| preference(one, least_used[above]) }
+        PREFERRED.keys.zip(mine, its).find { |_, own, other| own > other }&.first
       end
     end
   end

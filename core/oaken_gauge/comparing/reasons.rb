@@ -24,29 +24,42 @@ module OakenGauge
 
       private
 
+      # What put it where it stands comes first, then what else speaks for that order, then what against it.
       def trade
         return unless @neighbour
         return beaten if @outcome.beaten_by
+        return habit if @outcome.below_for == :habit
 
-        gains = comparison.gains
-        losses = comparison.losses
-        return "It comes to much the same as #{name(@neighbour)}." if gains.empty? && losses.empty?
-        return "Against #{name(@neighbour)}, the next one: #{balance(gains, losses)}." if @outcome.rank == 1
+        first = @outcome.rank == 1
+        words = first ? balance(gains(@neighbour.below_for), losses) : balance(losses(@outcome.below_for), gains)
+        return "It comes to much the same as #{name(@neighbour)}." if words.empty?
 
-        "Against #{name(@neighbour)}, the one above it: #{balance(losses, gains)}."
+        "Against #{name(@neighbour)}, the #{first ? 'next one' : 'one above it'}: #{words}."
+      end
+
+      def gains(cause = nil)
+        comparison.gains(cause)
+      end
+
+      def losses(cause = nil)
+        comparison.losses(cause)
       end
 
       # What speaks for the order first, then what was paid for it.
       def balance(first, second)
-        return second.join(", ") if first.empty?
-        return first.join(", ") if second.empty?
-
-        "#{first.join(', ')}, but #{second.join(', ')}"
+        [first, second].reject(&:empty?).map { |words| words.join(", ") }.join(", but ")
       end
 
       def beaten
         losses = Comparison.new(@outcome, @outcome.beaten_by).losses
         "Beaten on every count by #{name(@outcome.beaten_by)}#{": #{losses.join(', ')}" unless losses.empty?}."
+      end
+
+      # However good it is, she works another way.
+      def habit
+        words = balance(losses, gains)
+        hers = @outcome.way.task.maker.habit_against(@outcome.way.class)
+        "#{hers}, so it stands behind #{name(@neighbour)}#{": #{words}" unless words.empty?}."
       end
 
       def comparison

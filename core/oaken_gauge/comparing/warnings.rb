@@ -12,6 +12,8 @@ module OakenGauge
       SCANT = 0.01
       # From selvage to selvage fabric is this wide or wider, inches.
       WITH_SELVAGE = 42
+      # Through so many layers a cut stays true.
+      TRUE_LAYERS = Makers::Maker::MOST_LAYERS
       # What a number along a strip may mean, and what it is taken for.
       MEANINGS = { finished: ["finished size", "strip width"], strip: ["strip width", "finished size"] }.freeze
 
@@ -23,8 +25,8 @@ module OakenGauge
 
       # @return [Array<Warning>] in the order of work
       def all
-        [selvage, chart, crooked_fold, between_lines, long_line, meaning, turned, one_hand, swapped, layers, directional, off_grain,
-         per_set, hands, trim]
+        [selvage, chart, crooked_fold, between_lines, long_line, meaning, turned, one_hand, swapped, layers, many_layers, directional,
+         off_grain, per_set, hands, *@way.parts.flat_map(&:remarks), trim]
           .compact.map do |code, say|
           Warning.new(code: code, say: say)
         end
@@ -124,6 +126,13 @@ module OakenGauge
         die = @way.cuts.find(&:die) or return
         most = @way.cuts.select(&:die).map { |cut| die.die.max_layers.fetch(task.fabric(cut.role).cloth) }.min
         [:layers, "At most #{most} layers of this fabric in one pass."]
+      end
+
+      def many_layers
+        most = @outcome.steps.filter_map { |step| step.layers if step.stacked? }.max or return
+        return unless most > TRUE_LAYERS
+
+        [:many_layers, "Through #{most} layers the lower ones come out less true: press hard, or cut through #{TRUE_LAYERS}."]
       end
 
       def off_grain

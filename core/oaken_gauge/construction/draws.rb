@@ -4,8 +4,7 @@ module OakenGauge
   module Construction
     # Hands out the errors of one construction, one after another. Asked without values it only notes
     # what was asked for, and nothing is off; with values it gives the first for the first that is
-    # asked, and so on. A value may be a number, a row of numbers, so that many units are made at once, or a {Linear}, which
-    # tells what it moves.
+    # asked, and so on. A value may be a number, or a row of numbers, so that many units are made at once.
     class Draws
       # @return [Array<Source>] in the order in which they were asked for
       attr_reader :sources

@@ -3,7 +3,7 @@
 module OakenGauge
   module Construction
     # The finished unit as lines: the edges of its patches, its seams, its outer sides, and the points
-    # where seams meet the outside. What comes of errors is worked out on it by {Assembly}.
+    # where seams meet the outside. What comes of errors is worked out in {Rebuilding}.
     class Frame
       # A corner of the outside. - point; - sides: the outer edges that meet there
       Corner = Struct.new(:point, :sides, keyword_init: true) do

@@ -72,9 +72,19 @@ module OakenGauge
         []
       end
 
+      # @return [Array<Array(Patches::Shape, Integer)>] of those that come along, how many the block needs
+      def for_block(_role, _count)
+        []
+      end
+
       private
 
       attr_reader :method
+
+      # What all units want of either hand, where it is all of them that are cut.
+      def of_so_many(count, hands)
+        hands if hands && hands.sum == count
+      end
 
       # A patch cut from a strip: what the strip is too wide lies along the patch's edge on it; the ruler cuts
       # the others, or they are what was cut already.

@@ -7,23 +7,28 @@ module OakenGauge
       # @return [Layout::Blank, nil] a blank for every layer; nil when there is no die
       def cut(role, count)
         die or return
-        Layout::Blank.new(role: role, size: die.blank, count: layers(count), then_do: :die_cut, die: die,
+        Layout::Blank.new(role: role, size: die.blank, count: layers(role, count), then_do: :die_cut, die: die,
                          drawing: -> { laid_out(role) })
       end
 
       # @return [Integer] what the layers give too many
       def spare(role, count)
-        die ? (layers_for(role, count) * per_layer) - count : 0
+        die ? [(layers_for(role, count) * per_layer) - count - wanted(role, shape), 0].max : 0
       end
 
-      # A board that holds other shapes too cuts them along: those that this fabric has no use for. They are told of
-      # once, with the first shape that it is used for.
+      # A board that holds other shapes too cuts them along: those that neither this fabric nor the block has a use for. They
+      # are told of once, with the first shape that it is used for.
       # @return [Array<Array(Patches::Shape, Integer)>]
       def by_products(role, count)
-        wanted = method.cutters_of(role).select { |cutter| cutter.die.equal?(die) }
-        return [] unless die && wanted.first.equal?(self)
+        others(role, count).map { |held, cut| [held, [cut - wanted(role, held), 0].max] }
+      end
 
-        (die.shapes - wanted.flat_map(&:steel)).map { |held| [held.shape, held.count * layers_for(role, count)] }
+      # @return [Array<Array(Patches::Shape, Integer)>] patches that come along and that the block needs
+      def for_block(role, count)
+        return [] unless die
+
+        own = [shape, [(layers_for(role, count) * per_layer) - count, 0].max]
+        [own, *others(role, count)].map { |held, cut| [held, [cut, wanted(role, held)].min] }
       end
 
       # @return [Array<Tools::Die::Shapes>] what cuts the patch
@@ -72,11 +77,24 @@ module OakenGauge
       # One layer gives every shape of the board: of several that a fabric is cut to, the one that needs most layers
       # tells how many.
       def layers_for(role, count)
-        method.cuts.find { |cut| cut.role == role && cut.die.equal?(die) }&.count || layers(count)
+        method.cuts.find { |cut| cut.role == role && cut.die.equal?(die) }&.count || layers(role, count)
       end
 
-      def layers(count)
-        count.fdiv(per_layer).ceil
+      # As many as the shape that needs most of them, those of the block too.
+      def layers(role, count)
+        besides = die.shapes.group_by(&:shape).map { |held, same| wanted(role, held).fdiv(same.sum(&:count)).ceil }
+        [(count + wanted(role, shape)).fdiv(per_layer).ceil, *besides].max
+      end
+
+      def wanted(role, held)
+        task.needed_besides(role).fetch(held, 0)
+      end
+
+      def others(role, count)
+        used = method.cutters_of(role).select { |cutter| cutter.die.equal?(die) }
+        return [] unless die && used.first.equal?(self)
+
+        (die.shapes - used.flat_map(&:steel)).map { |held| [held.shape, held.count * layers_for(role, count)] }
       end
 
       # @return [Integer] how many of the patch one layer gives

@@ -5,6 +5,8 @@ module OakenGauge
     # Triangles cut from strips with a ruler made for them.
     class Strip < Cutter
       KINDS = %i[half_square quarter_square].freeze
+      # Its ruler cuts true through a folded strip, or a pair.
+      MOST_LAYERS = 2
 
       def self.suits?(shape)
         KINDS.include?(shape.kind)
@@ -13,7 +15,7 @@ module OakenGauge
       # @param layers [Integer] 2 for a strip folded right sides together, which gives both hands
       # @return [Layout::Run] tiled along strips
       def cut(role, count, layers: 1)
-        method.run(role, shape, count, layers: layers, outlines: [shape.strip_outline(seam)])
+        method.run(role, shape, count, layers: layers, outlines: [shape.strip_outline(seam)], most_layers: MOST_LAYERS, hands: hands(count))
       end
 
       # @return [Patches::Band]
@@ -44,6 +46,13 @@ module OakenGauge
       end
 
       private
+
+      # A half-square triangle is blunt at one tip: in a unit that has a hand it sits there as the unit lies. In others either
+      # hand does, as long as both are laid together by their blunt ends.
+      def hands(count)
+        own = method.unit.hands
+        of_so_many(count, own.values_at(:left, :right)) if own && shape.kind == :half_square
+      end
 
       def match
         task.matching(Tools::StripTriangleRuler, shape)

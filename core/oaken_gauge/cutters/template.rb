@@ -6,7 +6,8 @@ module OakenGauge
     class Template < Cutter
       # @return [Layout::Run] whichever side along the strip takes least fabric
       def cut(role, count)
-        method.run(role, shape, count, outlines: shape.lying.map { |lying| blunted(role, lying).settle })
+        method.run(role, shape, count, outlines: shape.lying.map { |lying| blunted(role, lying).settle },
+                                        hands: of_so_many(count, method.unit.hands_of(role, shape, seam)))
       end
 
       # @return [Patches::Band]

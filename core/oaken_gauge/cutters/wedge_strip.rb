@@ -112,9 +112,19 @@ module OakenGauge
       end
 
       def words
-        return "Strips #{say(mark.printed)} wide; that number on #{mark.tool.name} is the strip width." if shape.kind == :wedge
+        if shape.kind == :wedge
+          return "Strips #{say(mark.printed)} wide; that number on #{mark.tool.name} is the strip width.#{corner_words}"
+        end
 
         "Squares of #{say(mark.kite_square)}, the number under strip #{say(mark.printed)} on #{mark.tool.name}."
+      end
+
+      # Where it prints one and she goes by it.
+      def corner_words
+        square = mark.corner_square
+        return unless square && method.unit_oversize(:corners).positive? && task.maker.corners == :ruler && !method.unit.large_corners?
+
+        " Under it: squares of #{say(square)} for the corners, to be squared up when they are sewn on."
       end
 
       def refuse_without_ruler

@@ -88,7 +88,7 @@ module OakenGauge
       def parts
         @parts ||= begin
           steps = budget.sources.each_index.group_by { |i| budget.sources[i].step }
-          steps.map { |step, places| part(step, places) }.sort_by { |part| [-part.share, part.step] }
+          steps.map { |step, places| part(step, places, steps.size) }.sort_by { |part| [-part.share, part.step] }
         end
       end
 
@@ -152,11 +152,12 @@ module OakenGauge
         measures.min_by.with_index { |measure, i| [good(budget.mixture(measure)).round(9), -budget.mixture(measure).sd.round(9), i] }
       end
 
-      def part(step, places)
+      # Where nothing varies every step has as large a part in that.
+      def part(step, places, steps)
         size = variance(worst_size, places)
         point = worst_point ? variance(worst_point, places) : 0.0
         Part.new(step: step, size_bias: bias(worst_size, places), size_sd: Math.sqrt(size), point_sd: Math.sqrt(point),
-                 share: whole.zero? ? 0.0 : (size + point) / whole)
+                 share: whole.zero? ? 1.0 / steps : (size + point) / whole)
       end
 
       def bias(measure, places)

@@ -18,14 +18,13 @@ module OakenGauge
 
       # @param way [Methods::Method]
       def initialize(way)
-        construction = way.construction
         @profile = way.task.maker.profile
         note = Construction::Draws.new(@profile)
-        made = construction.call(note)
+        made = way.rebuilding.call(note)
         @sources = note.sources
         @bias_edges = made.bias_edges
         @offs = [made.sizes, made.points, made.slack].map { |measures| measures.map { |off| off.round(9) } }
-        @found = Sensitivities.of(way, construction, sources)
+        @found = Sensitivities.of(way, sources)
       end
 
       # @return [Array] all that tells it from another

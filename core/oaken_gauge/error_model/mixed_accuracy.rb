@@ -52,7 +52,7 @@ module OakenGauge
         @parts ||= begin
           all = [*by_step.map { |step, list| pooled(step, list) }, between]
           whole = all.sum(&:share)
-          all.each { |part| part.share /= whole unless whole.zero? }.sort_by { |part| [-part.share, part.step] }
+          all.each { |part| part.share = whole.zero? ? 1.0 / all.size : part.share / whole }.sort_by { |part| [-part.share, part.step] }
         end
       end
 

@@ -2,8 +2,8 @@
 
 module OakenGauge
   module ErrorModel
-    # How much each measure of a unit moves for each error, inches for an inch: the unit is made once with errors that
-    # are told as what they move ({Construction::Linear}). That depends on the way of making the unit, on its
+    # How much each measure of a unit moves for each error, inches for an inch: units are made out of polygons, each with
+    # one of the errors alone ({Rebuilding::Nudges}). That depends on the way of making the unit, on its
     # shape and, where it is cut from squares, on its size, but not on the maker: what was found is kept.
     module Sensitivities
       # Ways and shapes that are kept; a drawer and a quilt need far fewer.
@@ -31,12 +31,11 @@ module OakenGauge
 
       class << self
         # @param way [Methods::Method]
-        # @param construction [#call]
         # @param sources [Array<Construction::Source>]
         # @return [Found]
-        def of(way, construction, sources)
+        def of(way, sources)
           key = [way.class, shape(way), sources.map(&:step), sources.map(&:kind)]
-          KEPT.fetch(key) { find(construction, sources, way.task.maker.profile) }
+          KEPT.fetch(key) { find(way, sources.size) }
         end
 
         private
@@ -47,23 +46,18 @@ module OakenGauge
           [way.unit.proportions.object_id, pieces, ([way.unit.side_lengths, way.seam, way.deeper] unless pieces.empty?)]
         end
 
-        def find(construction, sources, profile)
-          made = construction.call(Construction::Draws.new(profile, errors(sources.size)))
+        # Rounded well above what the middle of the fabric adds in {Construction::Trimming}.
+        def find(way, count)
+          nudges = Rebuilding::Nudges.new(count)
+          made = way.rebuilding.call(nudges)
           alike = Hash.new { |rows, row| rows[row] = row }
-          Found.new(*%i[sizes points slack].map { |name| made[name].map { |measure| alike[read(measure, sources.size)] } })
-        end
-
-        # Each moves itself, and nothing else.
-        def errors(count)
-          Array.new(count) { |i| Construction::Linear.new(0.0, { i => 1.0 }) }
-        end
-
-        # A measure that nothing moves is a plain number. Rounded well above what the middle of the fabric adds
-        # in {Construction::Trimming}.
-        def read(measure, count)
-          return [0.0] * count unless measure.is_a?(Construction::Linear)
-
-          Array.new(count) { |i| measure.shares.fetch(i, 0.0).round(6) }
+          Found.new(*%i[sizes points slack].map do |name|
+            made[name].map do |measure|
+              alike[nudges.told(measure).map do |share|
+                share.round(6)
+              end]
+            end
+          end)
         end
       end
     end

@@ -15,9 +15,10 @@ module OakenGauge
     # - subcuts: how many cuts part its pieces
     # - squared: how many sheets or strips have their edges squared up
     # - off_grain: true where blanks lie with their length across the grain
+    # - rows: [[Row, Sheet]], its pieces as they lie, on sheets of its own or another cut's
     # - blanks: true where blanks for a die were counted, and not what they come from
     Allocation = Struct.new(:consumed, :offcut, :taken, :opened, :strips, :sheets, :short, :cut_strips, :subcuts, :squared, :off_grain,
-                            :blanks, keyword_init: true) do
+                            :rows, :blanks, keyword_init: true) do
       # @return [Rational, nil] inches, the width of the strips taken; nil when none were
       def strip
         strips.first&.first
@@ -33,7 +34,7 @@ module OakenGauge
       # @return [Allocation] one that could not be made, with the cuts it would have been
       def self.refused(cut, problem)
         new(consumed: 0, offcut: 0, taken: 0, opened: 0, strips: [], sheets: [], short: problem, cut_strips: { cut.least_width => 0 },
-            subcuts: cut.count, squared: 0)
+            subcuts: cut.count, squared: 0, rows: [])
       end
     end
   end

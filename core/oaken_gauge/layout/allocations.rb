@@ -32,7 +32,7 @@ module OakenGauge
         rows = layout.rows_of(cut)
         cut.counted(Allocation.new(consumed: own.sum(&:area), offcut: own.sum(&:kept_area), taken: own.sum(&:repeats), sheets: own,
                                    opened: @fabric.amount(own), strips: @fabric.strips_of(own), short: short(cut, own),
-                                   off_grain: off_grain?(cut, rows), **@fabric.work(own, rows)))
+                                   off_grain: off_grain?(cut, rows), rows: rows, **@fabric.work(own, rows)))
       end
 
       def short(cut, own)

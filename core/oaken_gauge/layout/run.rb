@@ -11,7 +11,9 @@ module OakenGauge
     # - layers: 2 when the strip is folded right sides together, so that each cut gives both hands
     # - each: cuts that give one shape, or one row of the nest
     # - then_do: Symbol, what becomes of the strip
-    Run = Struct.new(:role, :ways, :count, :layers, :each, :then_do, keyword_init: true) do
+    # - most_layers: through how many layers its ruler cuts; nil where through any
+    # - hands: [as it lies, mirrored], how many are wanted of either hand; nil where a shape does not mind
+    Run = Struct.new(:role, :ways, :count, :layers, :each, :then_do, :most_layers, :hands, keyword_init: true) do
       include Cut
 
       # Each turned half round, unless the print may not be; and all the same way up, which is closer for some shapes.

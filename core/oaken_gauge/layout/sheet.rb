@@ -28,6 +28,11 @@ module OakenGauge
         kept.sum(&:area) * repeats
       end
 
+      # @return [Numeric] square inches of all that goes back and is of use elsewhere
+      def useful_area
+        kept.sum { |space| space.of_use?([wide, long].min) ? space.area : 0 } * repeats
+      end
+
       # @return [Boolean] whether it has a piece's size, so that nothing is cut
       def whole?
         rows.one? && rows.first.count == 1 && ends?(rows.first) && last?(rows.first)

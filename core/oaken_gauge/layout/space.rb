@@ -4,7 +4,10 @@ module OakenGauge
   module Layout
     # The sides of the least that is, inches: 1½ by 2.
     WORTH_KEEPING = [1.5, 2.0].map { |side| side - Plane::SAME }.freeze
+    # What is of use in another project is as wide as the one, or as the strip it is the rest of, and as long as the other, inches.
+    OF_USE = [2.5, 10.0].map { |side| side - Plane::SAME }.freeze
     private_constant :WORTH_KEEPING
+    private_constant :OF_USE
 
     # A rectangle of a sheet that is still whole. Cuts run from edge to edge of one, and leave smaller ones.
     #
@@ -20,6 +23,13 @@ module OakenGauge
       # @return [Boolean]
       def worth_keeping?
         Space.worth_keeping?(long, wide)
+      end
+
+      # @param strip [Numeric] how wide the sheet or strip is that it is a part of, inches
+      # @return [Boolean] whether another project has a use for it, so that nothing was opened for little
+      def of_use?(strip)
+        shorter, longer = [long, wide].minmax
+        shorter >= [OF_USE.first, strip - Plane::SAME].min && longer >= OF_USE.last
       end
 
       # @return [Numeric] square inches

@@ -26,6 +26,13 @@ module OakenGauge
     end
 
     # @param size [Numeric] inches
+    # @return [Rational] the last line at or below the size (a billionth of an inch forgiven)
+    def floor(size)
+      lines = size.is_a?(Float) ? ((size + Plane::SAME) / step.to_f).floor : (size / step).floor
+      step * lines
+    end
+
+    # @param size [Numeric] inches
     # @return [Rational] the line that is read beside it
     def nearest(size)
       (size / step).round * step

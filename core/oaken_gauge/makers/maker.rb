@@ -51,6 +51,8 @@ module OakenGauge
         Parameters.of(:error).each { |one| field one.name, KnownType.new(one), default: nil, label: one.title, meaning: one.meaning }
       end
 
+      # What is cut through at once and costs no accuracy.
+      MOST_LAYERS = 4
       BETTER = "whichever comes out better"
       private_constant :BETTER
 
@@ -66,6 +68,9 @@ module OakenGauge
       choice :marking, { "aid" => "by the aids I own", "drawn_line" => "draw them" },
              default: :aid, label: "Lines for sewing",
              meaning: "Lead seams by the light or tape in the drawer, or draw lines all the same."
+      choice :layers, { MOST_LAYERS => "four layers", 2 => "two layers", 1 => "a single layer" },
+             default: MOST_LAYERS, label: "Layers cut at once",
+             meaning: "Strips lie folded, and on one another: one cut gives as many pieces as it goes through layers."
       choice :pressing, { "to_side" => "to one side, so that they nest", "open" => "open" },
              default: :to_side, label: "Seams are pressed",
              meaning: "Open they take up less but take longer; where seams meet they are pinned, not nested."
@@ -75,6 +80,9 @@ module OakenGauge
       choice :numbers, { "either" => "whichever is easier to find", "finished" => "finished sizes", "strip" => "strip widths" },
              default: :either, label: "Numbers on triangle rulers",
              meaning: "Of two rulers that both have the mark, the one that you read is taken."
+      choice :corners, { "exact" => "exact", "large" => "large, and square them up", "ruler" => "as the wedge ruler says" },
+             default: :ruler, label: "Corners of a ring of wedges",
+             meaning: "A wedge ruler that prints a square for them is believed, and they are squared up; without one they are cut exact."
       flag :starched, label: "Starch all fabric", meaning: "Edges on the bias grow less."
       flag :bonus, label: "Bonus units from cut-off corners", meaning: "Stitch and flip sews a second seam first, and keeps the corners."
       # Her choices are the fields so far.
@@ -83,6 +91,10 @@ module OakenGauge
       nested :errors, Errors, default: nil
       # Ways that a method declares too, where it is of one.
       DECLARED = %i[school large_square].freeze
+      # What she does, in words.
+      HABITS = { school: { exact: "You cut exact and sew scant", oversize: "You oversize and trim down",
+                           narrow: "You cut exact, sew narrow and trim down" },
+                 large_square: { goose: "Your large square is the goose", sky: "Your large square is the sky" } }.freeze
 
       # She comes with every question, and her hands with her.
       PROFILES = Memo.new(200)
@@ -109,14 +121,26 @@ module OakenGauge
       # @param method [Class] a {Methods::Method}
       # @return [Boolean] whether it is of another way than hers
       def against?(method)
-        DECLARED.any? do |name|
+        !habit(method).nil?
+      end
+
+      # @param method [Class] a {Methods::Method} that is against one
+      # @return [String] the habit in words, the beginning of a sentence
+      def habit_against(method)
+        name = habit(method)
+        HABITS.fetch(name).fetch(public_send(name))
+      end
+
+      private
+
+      # The first of her habits that a method is against.
+      def habit(method)
+        DECLARED.find do |name|
           own = public_send(name)
           its = method.public_send(name)
           own != :either && its && its != own
         end
       end
-
-      private
 
       def known(parameters)
         parameters.to_h { |parameter| [parameter.name, yield(parameter.name)] }.compact

@@ -2,12 +2,12 @@
 
 module OakenGauge
   module Methods
-    # Steps in rounds: a round ends when its seams are pressed, and trimmed where that comes next. Within a round the work
-    # is batched: mark all, lay all, sew all, snip, cut, press, trim. What several methods do side by side is one batch
-    # where it is alike.
+    # Steps in rounds: a round ends when its seams are pressed, and trimmed where that comes next. Within a round they stand
+    # in the order that their method declares. What several methods do side by side is one batch where it is alike, and each
+    # keeps its order: mark all, lay all, sew all, cut, open, snip, press, trim.
     class Batching
-      # In a round, what is done first.
-      PHASES = %i[check mark lay fuse sew fold flip snip cut press trim measure].freeze
+      # Of several methods, what is done first.
+      PHASES = %i[check mark lay look fuse sew fold flip cut open snip press trim measure].freeze
       # What still belongs to a round when its seams are pressed.
       LAST = %i[press trim].freeze
 
@@ -19,7 +19,7 @@ module OakenGauge
       # @return [Array<Step>] each with its round, from 1
       def steps
         rounds = @lists.map { |list| list.slice_when { |before, after| pressed?(before) && !pressed?(after) }.to_a }
-        Array.new(rounds.map(&:size).max || 0) { |i| batched(rounds.flat_map { |round| round[i] || [] }, i + 1) }.flatten
+        Array.new(rounds.map(&:size).max || 0) { |i| merged(rounds.map { |round| alike(round[i] || []) }, i + 1) }.flatten
       end
 
       private
@@ -28,14 +28,27 @@ module OakenGauge
         LAST.include?(step.operation.phase)
       end
 
-      def batched(steps, round)
-        joined = alike(steps).map { |same| join(same, round) }
-        joined.group_by { |step| step.operation.phase }.values_at(*PHASES).compact.flatten
-      end
-
-      # @return [Array<Array<Step>>] those that are one and the same thing to do, in the order of the first of them
+      # Of one method, what is one and the same thing to do, where it is done first.
       def alike(steps)
         steps.each_with_object([]) { |step, sets| (sets.find { |same| same.first.like?(step) } || sets.push([]).last) << step }
+      end
+
+      # One batch after another, of each method what comes next.
+      def merged(lists, round)
+        batches = []
+        until lists.all?(&:empty?)
+          first = next_of(lists).first
+          heads = lists.select { |list| list.first&.first&.like?(first) }
+          batches << join(heads.flat_map(&:shift), round)
+        end
+        batches
+      end
+
+      # What no other method does later; of those, what is usually done first.
+      def next_of(lists)
+        heads = lists.filter_map(&:first)
+        free = heads.reject { |head| lists.any? { |list| list.drop(1).any? { |later| later.first.like?(head.first) } } }
+        (free.empty? ? heads : free).min_by { |head| PHASES.index(head.first.operation.phase) || PHASES.size }
       end
 
       # Seams of several lengths are as long as they are on average.
@@ -43,7 +56,7 @@ module OakenGauge
         first = same.first
         count = same.sum(&:count)
         length = same.sum { |step| step.count * step.length } / count.to_f if first.length
-        Step.new(first.operation, count, first.size, length, first.on, round)
+        first.with(count: count, length: length, round: round)
       end
     end
   end

@@ -5,10 +5,10 @@ module OakenGauge
     # The steps of cutting follow from what is cut: strips, then pieces or shapes from them, or blanks
     # and passes through the press.
     module CuttingSteps
+      include StackedSteps
+
       # By their names.
       OPERATIONS = Operations.all
-      # What becomes of a piece, and the step that does it.
-      FURTHER = { cut_diagonal: :cut_diagonal, cut_both_diagonals: :cut_both_diagonals, cut_kite: :cut_kite }.freeze
 
       # @return [Array<Step>]
       def cutting_steps
@@ -26,10 +26,13 @@ module OakenGauge
 
       # What is cut is cut in round 0; {Batching} tells the rounds of what is sewn.
       # @param name [Symbol] of an operation
-      # @param facts [Hash] size:, length: and on: of {Step}
+      # @param facts [Hash] size:, length:, on:, pieces: and layers: of {Step}
       # @return [Step, nil] nil where it is not done at all
       def step(name, count, round: 0, **facts)
-        Step.new(OPERATIONS.fetch(name), count, *facts.values_at(:size, :length, :on), round) if count.positive?
+        return unless count.positive?
+
+        Step.new(OPERATIONS.fetch(name), count, *facts.values_at(:size, :length, :on), round,
+*facts.values_at(:pieces, :layers))
       end
 
       private
@@ -43,7 +46,15 @@ module OakenGauge
       # An edge is squared up for the strips that come off it; where there are none, for the pieces.
       def strip_steps
         [edge_step(edges_by_width[nil].to_i),
-         *strips_by_width.flat_map { |width, count| [edge_step(edges_by_width[width].to_i), *slotted(:cut_strip, width, count)] }].compact
+         *strips_by_width.flat_map { |width, count| [edge_step(edges_by_width[width].to_i), *strips_of(width, count)] }].compact
+      end
+
+      # Equal ones of several precuts are cut at once.
+      def strips_of(width, count)
+        stacked, cuts, layers = stacks.of_strips.fetch(width, [0, 0, 1])
+        return slotted(:cut_strip, width, count) if layers == 1
+
+        [step(:cut_strip, cuts + count - stacked, size: width, pieces: count, layers: layers)]
       end
 
       def edge_step(count)
@@ -66,15 +77,6 @@ module OakenGauge
         @strips ||= allocations.values.map { |taken| [taken.cut_strips.reject { |_, count| count.zero? }.to_a, taken.squared] }
       end
 
-      def piece_steps
-        cuts.select(&:subcut).group_by(&:subcut).flat_map do |size, same|
-          times = same.sum { |cut| allocations.fetch(cut).subcuts }
-          next step(:subcut_rectangle, times, on: fabrics(same), size: size) unless size.uniq.one?
-
-          slotted(:subcut, size.first, times, on: fabrics(same))
-        end
-      end
-
       # Cut in the slots of a ruler that is laid down once for several, where that saves something.
       def slotted(name, size, count, **facts)
         laid = task.slots.laid(size, count)
@@ -86,37 +88,6 @@ module OakenGauge
       # Which fabric is cut to which number is always said.
       def fabrics(cuts)
         Saying.list(cuts.map(&:role).uniq)
-      end
-
-      def further_steps
-        FURTHER.map { |done, name| step(name, cuts.sum { |piece| piece.then_do == done ? piece.count : 0 }) }
-      end
-
-      def run_steps
-        cuts.select(&:tiled?).map { |run| step(:cut_triangle, run.cuts_needed, on: run_words(run)) }
-      end
-
-      # Which fabric they are of is said where there are several; a nest holds patches of all.
-      def run_words(run)
-        roles = unit.class.roles
-        whose = Saying.before_noun(run.each > 1 ? Saying.list(roles) : run.role) if roles.size > 1
-        [whose, run.layers > 1 ? "pairs" : "patches", "from the strips,", turning(run.role)].compact.join(" ")
-      end
-
-      # A print that may not be turned is cut all one way.
-      def turning(role)
-        task.fabric(role).directional? ? "all the same way up" : "rotating the ruler 180° between cuts, not flipping it"
-      end
-
-      def blank_steps
-        return [] if cuts.none?(&:die)
-
-        off, on = allocations.select { |cut, _| cut.die }.partition { |_, taken| taken.off_grain }
-        [step(:cut_blank, on.sum { |cut, _| cut.count }), off_grain_step(off.map(&:first)), step(:cut_with_die, passes)]
-      end
-
-      def off_grain_step(blanks)
-        step(:cut_blank_off_grain, blanks.sum(&:count), on: fabrics(blanks))
       end
     end
   end

@@ -2,13 +2,15 @@
 
 module OakenGauge
   module Methods
-    # What a maker does in the place of a step: where a light or a tape leads a seam no line is drawn, and seams that are
-    # pressed open are not snipped.
+    # What a maker does in the place of a step: where a light or a tape leads a seam no line is drawn, seams that are
+    # pressed open are not snipped, and who sews scant is told of a scant seam.
     class Habits
       # @param lines [Boolean] whether she draws lines to sew along
       # @param opens_seams [Boolean]
-      def initialize(lines:, opens_seams:)
+      # @param scant [Boolean] whether she sews with less than the allowance, to give back what the fold takes
+      def initialize(lines:, opens_seams:, scant: false)
         @lines = lines
+        @scant = scant
         @opens_seams = opens_seams
         @done = {}.compare_by_identity
       end
@@ -18,11 +20,17 @@ module OakenGauge
       def own(steps)
         steps.filter_map do |step|
           own = @done.fetch(step.operation) { |operation| @done[operation] = done(operation) } or next
-          own.equal?(step.operation) ? step : step.with(operation: own)
+          scant = scant?(own, step)
+          own.equal?(step.operation) && !scant ? step : step.with(operation: own, scant: scant)
         end
       end
 
       private
+
+      # Of a seam that is sewn at the allowance; corners are flipped a thread inside their line instead.
+      def scant?(operation, step)
+        @scant && !step.size.nil? && operation.care == :needle && operation.guide != :on_line
+      end
 
       # @return [Operation, nil] nil where she does nothing of the kind
       def done(operation)

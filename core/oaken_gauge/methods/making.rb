@@ -29,40 +29,14 @@ module OakenGauge
         task.aids
       end
 
-      # @return [#call] makes one unit, errors and all
-      def construction
-        Construction::Assembly.new(self)
-      end
-
-      # @return [#call] makes many units out of polygons
+      # @return [#call] makes a unit, or many, out of polygons, errors and all
       def rebuilding
         self.class.rebuilding.new(self)
-      end
-
-      # @param patch [Units::Patch]
-      # @param skill [Construction::Skill]
-      # @return [Construction::CutPatch] here, from the piece that is cut of its fabric
-      def cut_patch(patch, skill)
-        cut = piece_of(patch.role)
-        from_piece(patch.shape).call(*skill.piece(cut))
       end
 
       # @return [Boolean] whether pieces are laid together by their ends, which may be off
       def matched?
         true
-      end
-
-      # @param joint [Construction::Joint]
-      # @param skill [Construction::Skill]
-      # @return [Numeric, nil] where its second side lies along a seam, inches; nil when it is matched there
-      def lies_along(_joint, _skill)
-        nil
-      end
-
-      # @param joint [Construction::Joint]
-      # @return [Symbol] which side of a seam has the line that it is sewn along: the :first, or the :second, which is laid on it
-      def line_on(_joint)
-        :first
       end
 
       # @return [Numeric] inches that its seams are deeper than the allowance, on purpose
@@ -118,15 +92,7 @@ module OakenGauge
 
       # @return [Construction::FromPiece] a shape in the piece it is usually cut from
       def from_piece(shape)
-        (@from_piece ||= {})[shape] ||= lying_in(shape, shape.piece_size(seam))
-      end
-
-      # @param shape [Patches::Shape]
-      # @param exact [Array(Numeric, Numeric)] height and width of a piece before rounding, inches
-      # @param how [Hash] parts: and led: of {Construction::FromPiece}
-      # @return [Construction::FromPiece] the shape in that piece
-      def lying_in(shape, exact, **how)
-        PIECES.fetch([shape, exact, seam, how]) { Construction::FromPiece.new(shape, exact, seam, **how) }
+        PIECES.fetch([shape, seam]) { Construction::FromPiece.new(shape, shape.piece_size(seam), seam) }
       end
 
       private

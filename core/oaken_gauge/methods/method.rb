@@ -60,12 +60,22 @@ module OakenGauge
         []
       end
 
+      # @return [Array<Spare>] patches that the block needs besides these units, and that come along
+      def for_block
+        []
+      end
+
+      # @return [Array<Array(Symbol, String)>] what is to be known of it beside its steps: codes and sentences
+      def remarks
+        []
+      end
+
       # @return [Array<Step>] in the order of work, for the whole demand
       def steps
         batched = Batching.new(parts.map(&:making_steps)).steps
         @rounds = batched.last&.round
         sewn = batched.chunk_while { |one, other| one.round == other.round }.flat_map { |steps| whole_round(steps) }
-        [*cutting_steps, check_step, *sewn].compact
+        [*cutting_steps, check_step, *sewn, *(measure_last(0) unless @rounds)].compact
       end
 
       # @return [Array<Step>] what is done with the patches when they are cut

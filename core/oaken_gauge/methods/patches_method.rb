@@ -6,6 +6,8 @@ module OakenGauge
     #
     # @abstract A family declares its cutters, best first; each shape is cut by the first that suits it.
     class PatchesMethod < Method
+      include SquaredUp
+
       # Shapes without tips, which lie right any way.
       PLAIN = %i[square rectangle].freeze
 
@@ -57,6 +59,13 @@ module OakenGauge
         demands.flat_map { |role, shape, count| spares_of(role, shape, count) }
       end
 
+      # @return [Array<Spare>] what comes along of dies and is needed by the block that the units are for
+      def for_block
+        demands.flat_map do |role, shape, count|
+          cutter(shape).for_block(role, count).map { |held, needed| Spare.new(role: role, shape: held, count: needed) }
+        end
+      end
+
       # Patches from strips come blunt.
       # @return [Float] square inches of a fabric in one unit
       def fabric_of(role)
@@ -99,24 +108,6 @@ module OakenGauge
         task.drawer.of(Tools::CornerTrimmer).find { |tool| tool.made_for_seam == seam }
       end
 
-      # Patches cut large are squared up when the unit is sewn.
-      # @return [Construction::Squaring, nil]
-      def trimming
-        @trimming ||= Construction::Squaring.new(patches: large, kind: :trim_line, step: :trim_square) unless large.empty?
-      end
-
-      # A large patch sticks out where it is to be squared up; it is matched at the other end.
-      # @return [Boolean]
-      def matched_at?(joint, point)
-        sticking = large.select { |patch| joint.side_of(patch) }
-        unit.frame.outer.none? { |edge| sticking.include?(edge.patch) && edge.holds?(point) }
-      end
-
-      # @return [Array<Integer>] patches of the unit that are cut large and squared up when it is sewn
-      def large
-        @large ||= unit.patches.each_index.select { |i| cutter(unit.patches[i].shape).large?(unit.patches[i].role) }
-      end
-
       private
 
       # Shapes of one fabric on one board come from the same layers.
@@ -135,10 +126,6 @@ module OakenGauge
 
       def tips?(shape)
         !PLAIN.include?(shape.kind)
-      end
-
-      def squaring_steps
-        trimming ? [step(:trim_square, trimming.cuts(unit.frame) * unit.count)] : []
       end
 
       def spares_of(role, shape, count)
@@ -167,7 +154,7 @@ module OakenGauge
 
       def seams(joints, sewing)
         joints.map { |joint| [unit.seams[joint], sewing.lead(joint)] }.tally.map do |(length, lead), each|
-          step(:sew_seam, each * unit.count, length: length + (2 * seam), on: lead)
+          step(:sew_seam, each * unit.count, size: seam, length: length + (2 * seam), on: lead)
         end
       end
 

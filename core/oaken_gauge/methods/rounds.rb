@@ -52,8 +52,17 @@ module OakenGauge
 
       # What it should measure is looked at after every round, before the next is sewn to it.
       def check_round(round)
+        return measure_last(round) if round == @rounds
+
         size = parts.one? && size_after(round)
         [step(:measure_round, 1, on: measuring(size), round: round)] if size
+      end
+
+      # Every method ends with it. What has no sides to lay a ruler across is held against its finished outline.
+      def measure_last(round)
+        return [step(:measure_round, 1, on: measuring(unfinished), round: round)] if unit.frame.rectangular?
+
+        [step(:measure_outline, 1, on: say(seam), round: round)]
       end
 
       def measuring(size)

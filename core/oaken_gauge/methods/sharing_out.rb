@@ -5,7 +5,7 @@ module OakenGauge
     # Which of several methods makes how many of the units, each at least one set.
     #
     # The {Shares} are held against one another, and against sets of one size for all of them, by what is left over, then
-    # net fabric, then minutes.
+    # net fabric, then how many sets there are to mark and sew, then minutes.
     class SharingOut
       # @param mixed [Mixed] for whose units
       # @param ways [Array<Method>] the methods, each for all of the units
@@ -75,9 +75,9 @@ module OakenGauge
         end
       end
 
-      # By what is left over, then net fabric; how long it takes is only asked where both are alike.
+      # How long it takes is only asked where all else is alike: with cuts stacked, mixes differ by seconds.
       def first_of(ways)
-        alike = %i[left_over net].reduce(ways) { |best, figure| least_by(best) { |way| send(figure, way) } }
+        alike = %i[left_over net sets].reduce(ways) { |best, figure| least_by(best) { |way| send(figure, way) } }
         alike.one? ? alike.first : alike.min_by { |way| seconds(way) }
       end
 
@@ -108,6 +108,10 @@ module OakenGauge
 
       def net(way)
         way.allocations.values.sum { |taken| taken.consumed - taken.offcut }.to_f.round(6)
+      end
+
+      def sets(way)
+        way.makes.sets
       end
 
       def seconds(way)

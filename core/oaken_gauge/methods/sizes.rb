@@ -50,18 +50,29 @@ module OakenGauge
 
       # Shapes tiled along strips, whichever way of lying takes least fabric.
       # @return [Layout::Run]
-      def run(role, shape, count, outlines:, layers: 1, width: nil)
+      def run(role, shape, count, outlines:, layers: 1, width: nil, **how)
         ways = outlines.map do |outline|
           strip = width || charted_strip(role, outline.height) || task.grid.ceil(outline.height)
           { exact: outline.height, width: strip, outline: outline }
         end
         Layout::Run.new(role: role, ways: ways, count: count, layers: layers, each: 1,
-then_do: shape.kind == :shape ? :cut_shapes : :cut_triangles)
+then_do: shape.kind == :shape ? :cut_shapes : :cut_triangles, **how)
       end
 
+      # The corners of a ring are cut large and squared up where the unit or the maker says so, or as large as the ruler of the
+      # wedges prints, unless she cuts exact.
       # @return [Numeric] what pieces of a fabric are cut larger by, inches
       def unit_oversize(role)
-        unit.respond_to?(:oversize) ? unit.oversize(role) : 0r
+        return 0r unless unit.is_a?(Units::WedgeRing) && role == :corners
+        return Units::WedgeRing::LARGE_BY if unit.large_corners? || task.maker.corners == :large
+
+        printed = corner_square if task.maker.corners == :ruler
+        printed ? [printed - shape(role).piece_size(seam).max, 0r].max : 0r
+      end
+
+      # @return [Rational, nil] the square for two corners that is printed on the ruler of the wedges, inches
+      def corner_square
+        nil
       end
 
       # @return [Rational] the longest side of the pieces as cut for a fabric

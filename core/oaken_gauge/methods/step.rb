@@ -11,10 +11,12 @@ module OakenGauge
     # - length: Numeric inches sewn each time
     # - on: what it is done to, in words
     # - round: 0 for cutting patches; then the seams that have nothing between them, round after round
-    Step = Struct.new(:operation, :count, :size, :length, :on, :round) do
+    # - pieces, layers: what comes of cuts that go through several layers, and through how many; nil for all else
+    # - scant: whether it is sewn a little less than its size
+    Step = Struct.new(:operation, :count, :size, :length, :on, :round, :pieces, :layers, :scant) do
       # @return [Step] with some of that changed
-      def with(operation: self.operation, size: self.size)
-        Step.new(operation, count, size, length, on, round)
+      def with(**changes)
+        dup.tap { |step| changes.each { |name, value| step[name] = value } }
       end
 
       # @param other [Step]
@@ -26,13 +28,26 @@ module OakenGauge
       # @param measure [Symbol] unit of measure for its words
       # @return [String]
       def say(measure = :inch)
-        format(count == 1 ? operation.one : operation.many, count: count, size: size_words(measure), on: on || "pieces")
+        number = pieces || count
+        words = format(number == 1 ? operation.one : operation.many, count: number, size: size_words(measure), on: on || "pieces")
+        if stacked?
+          "#{words.delete_suffix('.')}, #{layers} layers at a time: #{count} #{count == 1 ? 'cut' : 'cuts'}."
+        else
+          words
+        end
+      end
+
+      # @return [Boolean] whether one cut gives several of its pieces
+      def stacked?
+        !pieces.nil? && layers > 1
       end
 
       # @param measure [Symbol]
       # @return [String] one length, or height and width
       def size_words(measure)
-        size ? Length.saying(size, measure) : ""
+        return "" unless size
+
+        "#{'a scant ' if scant}#{Length.saying(size, measure)}"
       end
 
       # @param times [Hash{Symbol => Numeric}] a maker's, by their names

@@ -21,8 +21,13 @@ module OakenGauge
 
       # @return [Step]
       def trim_step
-        sides = unit.side_lengths.map { |side| say(side + (2 * seam)) }.uniq.join(" × ")
-        step(trim_sides == 2 ? :trim_two : :trim_to, trim_sides * makes.made, on: sides)
+        step(trim_sides == 2 ? :trim_two : :trim_to, trim_sides * makes.made, on: say_unfinished)
+      end
+
+      private
+
+      def say_unfinished
+        unit.side_lengths.map { |side| say(side + (2 * seam)) }.uniq.join(" × ")
       end
     end
   end

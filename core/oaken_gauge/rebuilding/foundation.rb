@@ -2,9 +2,13 @@
 
 module OakenGauge
   module Rebuilding
-    # A unit on a foundation sheet: printed lines, folded one after another, what each fold takes gone from both cells
-    # beside it; on the ticks of a cell its seam, a little off. What is seen of the cells is measured.
+    # A unit on a loose piece of a foundation sheet: printed lines, folded one after another, what each fold takes gone from
+    # both cells beside it; outside, the fabric as it was laid, less its allowance; on the ticks of a cell its seam, a little
+    # off. What is seen of the cells is measured.
     class Foundation
+      # Cells whose points are looked at; those of more are as good as these.
+      MOST_CELLS = 12
+
       # @param method [Methods::Foundation::Panel]
       def initialize(method)
         @unit = method.unit
@@ -17,7 +21,7 @@ module OakenGauge
       def call(chance)
         @chance = chance
         ways = @unit.side_lengths.map { |side| seen((side / @grid.cell).to_i) }
-        cells = @unit.cells(@grid.cell).slanted.first(Construction::Foundation::MOST_CELLS)
+        cells = @unit.cells(@grid.cell).slanted.first(MOST_CELLS)
         Construction::Measures.new(sizes: ways.map { |spans| size(spans) }, points: cells.flat_map { |cell| ends(cell, *ways) }, slack: [],
                                    bias_edges: 0)
       end
@@ -35,9 +39,14 @@ module OakenGauge
         (2 * @method.seam.to_f) + always - (2 * @chance.always(:fold_and_sew, :scant, 1)) + @chance.spread(:fold_and_sew, :fold)
       end
 
+      # The fabric lies in the middle of the ease, and its allowance is not seen.
+      def outside
+        (@grid.ease.to_f / 2) + @method.seam.to_f + @chance.spread(:lay_cells, :laying)
+      end
+
       # Of each cell in a row, from where to where it is seen on the printed sheet.
       def seen(cells)
-        halves = Array.new(cells + 1) { taken / 2 }
+        halves = [outside] + Array.new(cells - 1) { taken / 2 } + [outside]
         printed = @grid.printed.to_f
         Array.new(cells) { |i| [(i * printed) + halves[i], ((i + 1) * printed) - halves[i + 1]] }
       end

@@ -21,10 +21,13 @@ module OakenGauge
 
       # @param trimming [#call, nil]
       # @param skill [Construction::Skill]
+      # @param bias_edges [Integer] that were handled raw
       # @return [Construction::Measures]
-      def measures(trimming, skill)
+      def measures(trimming, skill, bias_edges = 0)
         slack = trimming ? trim(trimming, skill) : []
-        Construction::Measures.new(sizes: @frame.spans.map { |edge, far| size(edge, far) }, points: points, slack: slack, bias_edges: 0)
+        Construction::Measures.new(sizes: @frame.spans.map do |edge, far|
+          size(edge, far)
+        end, points: points, slack: slack, bias_edges: bias_edges)
       end
 
       private

@@ -5,6 +5,9 @@ module OakenGauge
     # Units from patches: each is cut as a polygon, laid with its raw edge on that of what it is sewn to, and sewn at the
     # allowance from it. Fabric that was cut askew turns what is sewn to it.
     class Patches < Work
+      # How far off the grain an edge must be to count.
+      FAIR = 0.5
+
       private
 
       def sewn
@@ -44,6 +47,7 @@ module OakenGauge
       # A raw edge on the bias grows, and moves what lies at its ends.
       def grown(edges, lines, factors)
         bias = edges.each_index.select { |i| factors[i] > Plane::FITTING && raw?(edges[i]) }
+        @bias_edges += bias.count { |i| factors[i] > FAIR }
         bias.each_with_object(lines.dup) { |i, all| grow(edges, all, i, stretched(edges[i]) * (factors[i] / 2)) }
       end
 

@@ -20,8 +20,9 @@ module OakenGauge
         @skill = Construction::Skill.new(@method, chance)
         @sides = {}.compare_by_identity
         @seams = {}.compare_by_identity
+        @bias_edges = 0
         sewn
-        Made.new(@frame, @seam, @sides, @seams, @middles).measures(@method.trimming, skill)
+        Made.new(@frame, @seam, @sides, @seams, @middles).measures(@method.trimming, skill, @bias_edges)
       end
 
       # @return [Float] how far a figure may lie off the budget's, in which pieces that are out of square turn less, inches

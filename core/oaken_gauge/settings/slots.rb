@@ -35,6 +35,15 @@ module OakenGauge
         times if cheaper?(times, count)
       end
 
+      # Her habit is for cuts along a ruler; what goes under slots its maker says. Who cuts through fewer does so there too.
+      # @param width [Rational] inches
+      # @param ready [Integer] layers that can lie on one another
+      # @return [Integer] those that are cut through at once
+      def layers(width, ready)
+        most = ruler(width)&.layers || 1
+        [@maker.layers < Makers::Maker::MOST_LAYERS ? @maker.layers : most, most, ready].min
+      end
+
       private
 
       def best(width)

@@ -12,9 +12,10 @@ module OakenGauge
     # - finished: the finished size of what it makes, inches
     # - shape: {Patches::Shape} that it makes, or nil when it is for whole units
     # - main: Boolean, a line that is easy to find
-    # - kite_square: Rational inches or nil, the square under a wedge ruler's strip
+    # - kite_square, corner_square: Rational inches or nil, the squares under a wedge ruler's strip
     # - held: {Die::Shapes} or nil, the shapes of a die that it stands for
-    Mark = Struct.new(:tool, :side, :makes, :printed, :reads, :finished, :shape, :main, :kite_square, :held, keyword_init: true) do
+    Mark = Struct.new(:tool, :side, :makes, :printed, :reads, :finished, :shape, :main, :kite_square, :corner_square, :held,
+keyword_init: true) do
       # @param measure [Symbol] what is worked in
       # @return [String] what is printed, as it is read out: in inches on an inch tool, whatever is worked in
       def label(measure = tool.written_in)

@@ -14,6 +14,7 @@ module OakenGauge
       length :slot_step, most: LARGEST, least: Documents::Measures::FINEST, because: "slots are no closer", label: "From slot to slot"
       length :reach, most: LARGEST, label: "Last slot at"
       length :length, most: LARGEST, label: "Length of a slot"
+      integer :layers, within: 1..16, default: 4, label: "Layers cut at once"
       rule(:reach, :slot_step, say: ->(_, step) { "is %<read>s: allowed is at least one step of #{Length.new(step)}" }) do |reach, step|
         reach >= step
       end

@@ -2,9 +2,9 @@
 
 module OakenGauge
   module Tools
-    # A ruler that cuts triangles from strips, turned half round between cuts. Its tip is blunt by as much as the
-    # strip's edge would take off. One printed with strip widths counts the allowance in; one printed with finished
-    # sizes leaves it to the maker to cut the strip wide enough.
+    # A ruler that cuts triangles from strips, turned half round between cuts. Its blunt tip lies on the strip's far
+    # edge, or stands out past it by what its document says. One printed with strip widths counts the allowance in; one printed
+    # with finished sizes leaves it to the maker to cut the strip wide enough.
     class StripTriangleRuler < Tool
       SHAPES = { half_square: Patches::HalfSquare, quarter_square: Patches::QuarterSquare }.freeze
 
@@ -18,6 +18,7 @@ module OakenGauge
         choice :reads, { "finished" => "finished sizes", "strip" => "strip widths" }, label: "The numbers are"
         field :marks, ScaleType.new, label: "Numbers printed"
         flag :blunt_tip, default: true, label: "The tip is blunt"
+        length :tip_past, default: 0r, least: 0r, most: 12, label: "Past the strip the tip stands out by"
       end
 
       title "Triangle ruler for strips"
@@ -64,6 +65,22 @@ module OakenGauge
         end
       end
 
+      # One of its sides, tip up, as large as the patch of a number.
+      # @param makes [Symbol] what the side makes
+      # @param shape [Patches::Shape]
+      # @param seam [Numeric] the allowance, inches
+      # @return [Polygon]
+      def outline_of(makes, shape, seam)
+        *, low, high = shape.outline.bounds
+        shape.cut_outline(seam).between(low - seam, high + seam + tip_past(makes)).settle
+      end
+
+      # @param makes [Symbol] what the side makes
+      # @return [Rational] how far its tip stands out past the strip, inches
+      def tip_past(makes)
+        sides.find { |side| side.makes == makes }.tip_past
+      end
+
       # Each side by itself, blunt tip up, as large as the patch of its largest number. A line is where the lower edge
       # of the strip lies.
       # @return [Picture]
@@ -74,16 +91,20 @@ module OakenGauge
       private
 
       def draw_side(draw, side, left)
-        drawn = side.marks.map { |number| mark(side, number) }.select { |mark| mark.finished.positive? }
+        drawn = drawn_marks(side)
         return left if drawn.empty?
 
-        body = drawn.last.shape.strip_outline(made_for_seam).move(left, 0)
+        body = outline_of(side.makes, drawn.last.shape, made_for_seam).move(left, 0)
         draw.body(body)
-        drawn.each { |mark| draw_mark(draw, body, mark.printed, mark.shape.strip_width(made_for_seam)) }
+        drawn.each { |mark| draw_mark(draw, body, mark.printed, side.tip_past + mark.shape.strip_width(made_for_seam)) }
         left + body.width
       end
 
-      # The strip's upper edge lies along the blunt tip, its lower edge on the line.
+      def drawn_marks(side)
+        side.marks.map { |number| mark(side, number) }.select { |mark| mark.finished.positive? }
+      end
+
+      # The strip's upper edge lies along the blunt tip, or that far below it; its lower edge on the line.
       def draw_mark(draw, body, number, strip)
         at = body.height - strip
         from, to = draw.across(body, at, (number % 1).zero? ? :main : :half)

@@ -2,14 +2,16 @@
 
 module OakenGauge
   module Tools
-    # A ruler for wedges. Each mark prints a strip width and, under it, the square to cut a kite from.
+    # A ruler for wedges. Each mark prints a strip width and, under it, the squares to cut a kite and the corners
+    # of a ring from.
     class WedgeRuler < Tool
-      # A strip, and the square under it.
+      # A strip, and the squares under it.
       class Line
         include Documents::Record
 
         length :strip, most: Tool::LARGEST, label: "Strip"
         length :kite_square, default: nil, most: Tool::LARGEST, label: "Square for a kite"
+        length :corner_square, default: nil, most: Tool::LARGEST, label: "Square for two corners"
       end
 
       title "Wedge ruler"
@@ -27,7 +29,7 @@ module OakenGauge
       def marks
         @marks ||= lines.map do |line|
           Mark.new(tool: self, side: :wedge, makes: :wedge, printed: line.strip, reads: :strip, finished: finished(line.strip), main: true,
-                   kite_square: line.kite_square)
+                   kite_square: line.kite_square, corner_square: line.corner_square)
         end
       end
 

@@ -17,11 +17,6 @@ module OakenGauge
       # What large corners are cut larger by, to be squared up, inches.
       LARGE_BY = 1/2r
 
-      # @return [Rational] what a piece for a role is cut larger by, inches
-      def oversize(role)
-        large_corners? && role == :corners ? LARGE_BY : 0r
-      end
-
       # @return [Array<Patch>]
       def patches
         @patches ||= Array.new(8) { |i| wedge(i) } + Array.new(4) { |i| corner(i) }

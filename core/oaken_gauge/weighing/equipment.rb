@@ -49,7 +49,7 @@ module OakenGauge
       # @param open [Boolean] whether seams are pressed open
       # @return [Methods::Habits] what she does in the place of a step
       def habits(open)
-        @habits[open] ||= Methods::Habits.new(lines: aids.lines?, opens_seams: open)
+        @habits[open] ||= Methods::Habits.new(lines: aids.lines?, opens_seams: open, scant: @maker.profile[:scant].positive?)
       end
 
       # @return [Array(Float, Float)] how much deeper than its allowance a seam between two units is, and how it strays,

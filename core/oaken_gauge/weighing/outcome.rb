@@ -13,10 +13,13 @@ module OakenGauge
       attr_reader :settings
       # @return [Integer, nil] 1 for the best; nil when it cannot be used
       attr_accessor :rank
-      # @return [Float, nil] 0 to 1, 1 for the best in everything that counts
+      # @return [Float, nil] the mean of what it is worth by all that counts, in steps of which one is half the fabric or half the time
       attr_accessor :score
       # @return [Outcome, nil] one that is as good or better on every count
       attr_accessor :beaten_by
+      # @return [Symbol, nil] what put it below the one above it: :habit, :beaten, one of the {Comparing::Figures}, or one of
+      #   {Comparing::Ranking::PREFERRED}; nil where nothing did
+      attr_accessor :below_for
       # @return [String] why it ranks where it does
       attr_accessor :why
 
@@ -49,6 +52,16 @@ module OakenGauge
         end
       end
 
+      # @return [Float] square inches that are taken from stock and do not go back as something that is of use elsewhere
+      def used_up
+        @used_up ||= waste[:consumed] - way.allocations.each_value.sum { |taken| taken.sheets.sum(&:useful_area) }.to_f
+      end
+
+      # @return [Integer] how many techniques there are to get ready, and to learn
+      def techniques
+        way.parts.size
+      end
+
       # @return [String] what was taken from stock to get them, all fabrics together
       def taken
         things = way.allocations.each_with_object(Hash.new(0)) do |(cut, allocation), counted|
@@ -69,7 +82,7 @@ module OakenGauge
 
       # @return [Methods::Timing]
       def timing
-        @timing ||= Methods::Timing.new(steps, way.task.maker)
+        @timing ||= Methods::Timing.new(steps, way.task.maker, techniques: techniques)
       end
 
       # @return [Float]
@@ -132,14 +145,17 @@ module OakenGauge
       end
 
       def fabric_of(role)
-        unit = way.unit
-        each = way.fabric_of(role)
-        FabricParts.new(allocations: way.allocations.filter_map { |cut, taken| taken if cut.role == role },
-                  in_units: unit.count * each, surplus: (way.makes.surplus * each) + spare_fabric(role))
+        needed, over = [way.unit.count, way.makes.surplus].map { |units| units * way.fabric_of(role) }
+        FabricParts.new(allocations: taken_for(role), in_units: needed + fabric_in(way.for_block, role),
+                        surplus: over + fabric_in(spares, role))
       end
 
-      def spare_fabric(role)
-        spares.select { |spare| spare.role == role }.sum(0.0) { |spare| spare.area(way) }
+      def taken_for(role)
+        way.allocations.filter_map { |cut, taken| taken if cut.role == role }
+      end
+
+      def fabric_in(patches, role)
+        patches.select { |spare| spare.role == role }.sum(0.0) { |spare| spare.area(way) }
       end
     end
   end

@@ -24,6 +24,7 @@ meaning: "Weigh the unit larger or smaller, so that its side (its height) finish
       Kinds.drawer(self)
       nested :maker, -> { Makers::Maker }, default: nil
       nested :priorities, Priorities, default: nil
+      nested :for_block, ForBlock, default: nil
       choice :measure, MEASURES, default: nil, meaning: "What lengths are answered in."
 
       rule(:at, :unit, say: ->(_, unit) { "is %<read>s: allowed is #{room_for(unit)}" }) do |at, unit|
@@ -97,7 +98,8 @@ meaning: "Weigh the unit larger or smaller, so that its side (its height) finish
       def task
         Weighing::Task.new(unit: at ? unit.at(at.inches) : unit, seam: seam, drawer: drawer,
                            grid: Grid.new(step || lines), fabrics: fabric_of_each_role,
-                           maker: maker || Makers::Maker.new, measure: answered_in, priorities: (priorities || Priorities.new).weights)
+                           maker: maker || Makers::Maker.new, measure: answered_in, for_block: for_block,
+                           priorities: (priorities || Priorities.new).weights)
       end
 
       private

@@ -14,8 +14,9 @@ module OakenGauge
     # - maker: {Makers::Maker}
     # - priorities: {Symbol => Numeric}
     # - measure: Symbol, the unit of measure of the document
+    # - for_block: {ForBlock}, the blocks that the units are for, where that is said
     # - equipment: {Equipment}, the drawer and the maker with all that was asked of them, nil at first
-    Task = Struct.new(:unit, :seam, :grid, :drawer, :fabrics, :maker, :priorities, :measure, :equipment, keyword_init: true) do
+    Task = Struct.new(:unit, :seam, :grid, :drawer, :fabrics, :maker, :priorities, :measure, :for_block, :equipment, keyword_init: true) do
       extend Forwardable
 
       def_delegators :equipment, :matching, :straight_ruler, :easy_line?, :slots, :aids, :habits, :seam_between_units
@@ -41,6 +42,12 @@ module OakenGauge
       # @return [Task] the same question with other tools
       def with_drawer(tools)
         Task.new(**to_h, drawer: Tools::Drawer.new(tools), equipment: nil)
+      end
+
+      # @param role [Symbol]
+      # @return [Hash{Patches::Shape => Integer}] patches that the block needs besides, of the same fabric
+      def needed_besides(role)
+        for_block ? for_block.needed(unit, role) : {}
       end
 
       # @param role [Symbol]

@@ -2,7 +2,8 @@
 
 module OakenGauge
   module WhichLine
-    # A triangle ruler on a strip: its blunt tip on one edge, its line on the other, rotated for each next cut.
+    # A triangle ruler on a strip: its blunt tip on one edge or as far past it as its document says, its line on the other,
+    # rotated for each next cut.
     class OnStrip < Layer
       # @return [Laying, nil]
       def laying
@@ -32,12 +33,26 @@ module OakenGauge
       def steps
         ["Cut a strip #{say(strip)} wide.#{two_numbers}", lay_words,
          shape.kind == :half_square ? "Cut the upright side, then the slanted one." : "Cut both slanted sides.",
-         "For the next one rotate the ruler 180°, don't flip it: the tip then lies on the lower edge, beside the slanted cut."]
+         "For the next one rotate the ruler 180°, don't flip it: the tip then #{tip_below}, beside the slanted cut."]
+      end
+
+      def tip_below
+        past.zero? ? "lies on the lower edge" : "stands out below the strip"
       end
 
       def lay_words
         side = ", the #{shape.title} side of the ruler" if tool.sides.size > 1
-        "Lay the blunt tip on the upper edge of the strip and the line #{printed(mark)} on its lower edge#{side}."
+        "#{tip_above} the line #{printed(mark)} on its lower edge#{side}."
+      end
+
+      def tip_above
+        return "Lay the blunt tip on the upper edge of the strip and" if past.zero?
+
+        "Let the tip stand out #{say(past)} past the upper edge of the strip and lay"
+      end
+
+      def past
+        tool.tip_past(shape.kind)
       end
 
       # The number on the ruler and the strip are easily taken for one another.
@@ -50,9 +65,13 @@ module OakenGauge
       # The ruler over the third triangle of the strip, tip on tip.
       def scene
         Scene.on_strip(Tiling.new(shape.strip_outline(seam)), strip, printed(mark)) do |under|
-          laid = body.move(tip(under) - tip(body), strip - body.height)
+          laid = laid_over(under)
           [laid, own.map { |one| line_of(one, laid) }]
         end
+      end
+
+      def laid_over(under)
+        body.move(tip(under) - tip_at_edge, strip + past - body.height)
       end
 
       # Where the upper edge of a patch or of the ruler begins: what is left of its tip.
@@ -61,9 +80,14 @@ module OakenGauge
         outline.level_at(high - Plane::SAME).first
       end
 
+      # Where the ruler crosses the upper edge of the strip.
+      def tip_at_edge
+        body.level_at(body.height - past - Plane::SAME).first
+      end
+
       # Its side as large as its largest number, tip up.
       def body
-        @body ||= own.map(&:shape).max_by(&:finished).strip_outline(seam)
+        @body ||= tool.outline_of(shape.kind, own.map(&:shape).max_by(&:finished), seam)
       end
 
       def own

@@ -56,10 +56,23 @@ module OakenGauge
 
       def steps
         strip, long = size.minmax
-        [*wider,
+        [*wider, *rounded,
          "Cut a strip #{say(strip)} wide: the line #{line(strip)} on the squared-up edge of the fabric, the cut along the ruler's edge.",
          "Turn the strip, square up its end, and lay the line #{line(long)} on that end: cut pieces #{say(strip)} × #{say(long)}.",
          *ONCE[shape.piece_then], *diagonal_words]
+      end
+
+      # How a size was rounded that lies between the lines. Of the sizes that a diagonal makes, only where the finished size lies
+      # between lines too: else they are the numbers that every quilter knows.
+      def rounded
+        sides = shape.piece_size(seam).zip(size).uniq.reject do |exact, cut|
+          tool.grid.on?(exact) || (exact.is_a?(Float) && usual?) || cut == exact
+        end
+        sides.map { |exact, cut| "#{say(exact).capitalize} lies between the lines: cut at #{say(cut)}, #{say(cut - exact)} more." }
+      end
+
+      def usual?
+        [*shape.finished].all? { |side| side.is_a?(Rational) && tool.grid.on?(side) }
       end
 
       def wider

@@ -3,7 +3,7 @@
 require_relative "table"
 
 module Rehearsal
-  # A foundation sheet of fused cells. Lines between cells are folded and sewn: all one way, then all the other. A fold that
+  # A piece of a foundation sheet, its cells fused. Lines between cells are folded and sewn: all one way, then all the other. A fold that
   # crosses an allowance which was not snipped there and pressed sews it down; what was not snipped cannot be pressed to
   # alternate sides, so that the seams across would not nest.
   class Sheet
@@ -12,9 +12,9 @@ module Rehearsal
     # @param way [OakenGauge::Methods::Foundation::Panel]
     def initialize(way)
       @way = way
-      grid = way.grid
-      columns, rows = grid.cells_used(way.unit, [way.unit.count, grid.units_held(way.unit)].min)
-      @left = { rows: Array.new(rows - 1) { |i| Line.new(:rows, i) }, columns: Array.new(columns - 1) { |i| Line.new(:columns, i) } }
+      columns = way.section.columns
+      rows = way.section.rows
+      @left = { columns: Array.new(columns - 1) { |i| Line.new(:columns, i) }, rows: Array.new(rows - 1) { |i| Line.new(:rows, i) } }
       @crossed = rows > 1 && columns > 1
       @sewn = []
     end
@@ -32,7 +32,7 @@ module Rehearsal
     def act(name)
       case name
       when :fold_and_sew then fold
-      when :snip then @sewn.each { |line| line.snipped = true }
+      when :snip_crossing then @sewn.each { |line| line.snipped = true }
       when :press_seam then press
       end
     end

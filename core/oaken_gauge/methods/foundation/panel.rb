@@ -3,10 +3,12 @@
 module OakenGauge
   module Methods
     module Foundation
-      # Everything broken down into squares and half-square triangle units of a printed cell, fused to
-      # the sheet and sewn in rows. The half-square units are made two at a time beforehand.
+      # Units on loose pieces of a foundation sheet, one unit to a piece. Every unit is told in cells, each a plain square or
+      # a half-square triangle (HST) of the cell's size; HSTs are sewn two at a time beforehand. A piece is laid, looked at,
+      # fused, folded and sewn one way, snipped, pressed, and folded and sewn the other way. The folds are seams: where the
+      # unit has none there, the sheet puts one in.
       class Panel < Method
-        title "On a foundation sheet"
+        title "On pieces of a foundation sheet"
         makes :square, :rectangle, :half_square, :hourglass, :three_triangle, :flying_geese, :square_in_square, :cut_corner
 
         rebuilding Rebuilding::Foundation
@@ -28,9 +30,14 @@ module OakenGauge
           odd.tally.map { |role, count| Spare.new(role: role, shape: shape, count: count) }
         end
 
+        # @return [Array<Step>] the sheet is cut with the fabric
+        def cutting_steps
+          [*super, step(:cut_sheet, section.cuts(unit.count), pieces: unit.count, layers: 1)].compact
+        end
+
         # @return [Array<Step>]
         def making_steps
-          [*cell_steps, *panel_steps].compact
+          [*cell_steps, *piece_steps_on_sheet].compact
         end
 
         # The sheet with the largest cells of those on which the unit breaks down and fits.
@@ -38,12 +45,17 @@ module OakenGauge
         def grid
           return @grid if defined?(@grid)
 
-          @grid = grids.select { |one| one.holds?(unit) && unit.cells(one.cell) }.max_by(&:cell)
+          @grid = (grids.select { |one| one.holds?(unit) && unit.cells(one.cell) }.max_by(&:cell) unless one_patch?)
         end
 
         # @return [Array<Tools::FoundationGrid>] those printed for the seam allowance
         def grids
           task.drawer.of(Tools::FoundationGrid).select { |one| one.made_for_seam == seam }
+        end
+
+        # @return [Boolean] whether there is nothing to fold: one square, or one HST, is one cell
+        def one_patch?
+          unit.joins.size + 1 == unit.patches.size && unit.patches.size <= (unit.is_a?(Units::HalfSquare) ? 2 : 1)
         end
 
         # @return [Integer] what is folded has none
@@ -57,9 +69,24 @@ module OakenGauge
           false
         end
 
-        # @return [Construction::Foundation]
-        def construction
-          Construction::Foundation.new(self, grid, found.slanted)
+        # @return [Section] the cells of one unit
+        def section
+          @section ||= Section.new(grid, *unit.side_lengths.reverse.map { |side| (side / grid.cell).to_i })
+        end
+
+        # @return [Array<Array(Symbol, String)>] which seams the folds put into a unit
+        def remarks
+          [[:seams_put_in, seams_put_in]]
+        end
+
+        # @return [String] the same
+        def seams_put_in
+          return "Its fold puts a seam down the middle of every goose." if unit.is_a?(Units::FlyingGeese) && section.size == 2
+
+          folds = { "down" => section.first_folds.count, "across" => section.second_folds.count }.reject { |_, count| count.zero? }
+          seams = folds.values.sum == 1 ? "a seam" : "seams"
+          ways = folds.map { |way, count| "#{count} #{way}" }
+          "Its folds put #{Saying.list(ways)} through every unit: #{seams} that it has not by itself."
         end
 
         private
@@ -67,14 +94,17 @@ module OakenGauge
         # The half-square cells, made two at a time.
         def cell_steps
           sets = halves.values.sum { |each| sets_of(each) }
-          [step(:mark_diagonal, sets, on: "cell"), step(:sew_beside_line, 2 * sets, size: seam, length: (grid.cell + (4 * seam)) * SQRT2),
+          [step(:mark_diagonal, sets, on: "HST"), step(:sew_beside_line, 2 * sets, size: seam, length: (grid.cell + (4 * seam)) * SQRT2),
            step(:cut_on_line, sets), step(:press_seam, 2 * sets)]
         end
 
-        def panel_steps
-          cells = unit.count * found.size
-          [step(:lay_cells, cells), step(:fuse_cell, cells), *fold_steps(folded.map(&:first), step(:snip, cells)),
-           *fold_steps(folded.map(&:last))]
+        def piece_steps_on_sheet
+          snips = step(:snip_crossing, unit.count * section.snips)
+          [*lay_steps(unit.count * section.size), *fold_steps(section.first_folds, snips), *fold_steps(section.second_folds)]
+        end
+
+        def lay_steps(cells)
+          [step(:lay_cells, cells), step(:look_at_cells, unit.count), step(:fuse_cell, cells)]
         end
 
         def found
@@ -107,35 +137,21 @@ module OakenGauge
           (each * unit.count/2r).ceil
         end
 
-        def panels
-          unit.count.fdiv(grid.units_held(unit)).ceil
-        end
-
-        # All folds one way are sewn, the allowances between cells snipped, and all pressed before the others.
-        def fold_steps(ways, *snips)
-          count = ways.sum(&:first)
-          [step(:fold_and_sew, count, length: count.zero? ? 0 : ways.sum { |folds, length| folds * length } / count.to_f),
-           *snips, step(:press_seam, count)]
-        end
-
-        # Of each panel only the cells that are used are folded: every line between two of them, one way and the other.
-        # @return [Array<Array(Array(Integer, Rational), Array(Integer, Rational))>] folds and their length
-        def folded
-          units_on_panels.map do |units|
-            columns, rows = grid.cells_used(unit, units)
-            [[rows - 1, columns * grid.cell], [columns - 1, rows * grid.cell]]
-          end
-        end
-
-        def units_on_panels
-          full, rest = unit.count.divmod(grid.units_held(unit))
-          [*[grid.units_held(unit)] * full, *([rest] if rest.positive?)]
+        # All folds of one way, on all pieces, and what is done before they are pressed.
+        def fold_steps(folds, *snips)
+          count = folds.count * unit.count
+          [step(:fold_and_sew, count, length: folds.length, size: seam), *snips, step(:press_seam, count)]
         end
 
         def grid_setting
           Tools::Setting.new(tool: grid, side: :cell, mark: grid.cell, reads: :finished, off_by: 0r,
-                             say: "#{grid.name}: cells of #{say(grid.cell)} finished, #{found.size} to a unit, " \
-                                  "#{panels == 1 ? '1 panel' : "#{panels} panels"}. The same seam direction first on every panel.")
+                             say: "#{grid.name}: cells of #{say(grid.cell)} finished, pieces of #{section.columns} × #{section.rows} " \
+                                  "cells, one for each unit; #{sheets}. #{seams_put_in}")
+        end
+
+        def sheets
+          count = unit.count.fdiv(section.per_sheet).ceil
+          "#{section.per_sheet} to a sheet, #{count} #{count == 1 ? 'sheet' : 'sheets'}"
         end
       end
     end

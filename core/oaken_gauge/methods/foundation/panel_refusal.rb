@@ -14,7 +14,8 @@ module OakenGauge
         # @return [Array] no settings
         def settings
           sheets = @method.task.drawer.of(Tools::FoundationGrid)
-          if sheets.empty? then @method.refuse(:no_tool, "There is no foundation sheet in the drawer. Add one.")
+          if @method.one_patch? then nothing_to_fold
+          elsif sheets.empty? then @method.refuse(:no_tool, "There is no foundation sheet in the drawer. Add one.")
           elsif @method.grids.empty? then seam_mismatch(sheets.first)
           else no_cell
           end
@@ -27,6 +28,12 @@ module OakenGauge
           @method.say(size)
         end
 
+        def nothing_to_fold
+          what = @method.unit.patches.one? ? "one piece of fabric" : "one cell of a sheet"
+          @method.refuse(:one_cell, "The unit is #{what}: there is nothing to fold. Use another method; a sheet is for " \
+                                    "units of several cells, and for whole blocks.")
+        end
+
         def seam_mismatch(sheet)
           @method.refuse(:seam_mismatch, "#{sheet.name} is printed for a seam allowance of #{say(sheet.made_for_seam)}, " \
                                          "not #{say(@method.seam)}. Sew with #{say(sheet.made_for_seam)}, or use another method.")
@@ -37,12 +44,12 @@ module OakenGauge
           small = @method.grids.select { |grid| @method.unit.cells(grid.cell) }
           return too_small(small.first) unless small.empty?
 
-          @method.refuse(:no_cell, "#{say(@method.unit.side_lengths)} does not break down to whole cells of #{cells}. " \
+          @method.refuse(:no_cell, "#{say(@method.unit.side_lengths)} is no whole number of cells of #{cells}. " \
                                    "Change the size to a whole number of cells, or use another sheet.")
         end
 
         def too_small(grid)
-          @method.refuse(:panel_too_small, "One unit is larger than a panel of #{grid.name}, #{grid.columns} × #{grid.rows} cells. " \
+          @method.refuse(:panel_too_small, "One unit is larger than #{grid.name}, #{grid.columns} × #{grid.rows} cells. " \
                                            "Use a larger sheet.")
         end
       end

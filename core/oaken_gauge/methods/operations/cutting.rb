@@ -57,6 +57,8 @@ module OakenGauge
                   "Trim both tips of %<count>d triangles with %<on>s, so that they show where they sit.", **two_cuts
 
         operation :measure_round, [], "Measure 1: it should be %<on>s now.", **checking
+        operation :measure_outline, [], "Lay 1 on its finished outline: it should reach %<on>s past it all round.", **checking,
+called: "holding one against its outline"
         operation :check_one, [], "Make 1 whole and measure it before you go on: %<on>s, unfinished.", **checking
       end
     end

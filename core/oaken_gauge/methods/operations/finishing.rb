@@ -31,21 +31,32 @@ guided: :cut_between
                   "Set the seams, then press %<count>d to one side, all alike: lift, don't slide.", **pressing
         operation :press_open, :press_open, "Set the seam, then press it open, so that it lies flat.",
                   "Set the seams, then press %<count>d open, so that they lie flat: lift, don't slide.", **pressing, opened: nil
+        operation :open_halves, [], "Open the piece.", "Open the %<count>d pieces."
         operation :snip, :snip, "Snip the allowance between the stitching lines.",
                   "Snip %<count>d allowances between the stitching lines, so that each half presses its own way."
         operation :trim_ears, :snip, "Trim off the dog ear that stands out past the edge.",
                   "Trim off the %<count>d dog ears that stand out past the edges."
         operation :trim_to, :trim_side, "Trim the unit to %<on>s.",
                   "Trim every unit to %<on>s, centred on its seams: two sides, rotate it 180°, two sides; %<count>d cuts.", **trimming
+        operation :trim_top, :trim_side, "Trim the top of the unit first, and stop short: the next unit lies there.",
+                  "Trim the top of every unit first, and stop short: the next unit lies there; %<count>d cuts.", **trimming
+        operation :trim_rest, :trim_side, "Trim the unit to %<on>s.",
+                  "Rotate it 180° and trim every unit to %<on>s, centred on its seams, the other three sides; %<count>d cuts.", **trimming
         operation :trim_two, :trim_side, "Trim the unit to %<on>s.",
                   "Trim every unit to %<on>s: two raw sides on the ruler's lines, cut the other two and the dog ears; %<count>d cuts.",
                   **trimming
         operation :trim_square, :trim_side, "Square up 1 side of a patch that was cut large.",
                   "Square up the patches that were cut large with the sides beside them: %<count>d cuts.", **cutting, called: "squaring up"
 
-        operation :lay_cells, [], "Lay 1 cell on its ticks.",
-                  "Lay %<count>d cells on the sheet, seams on the corner ticks, and check them.",
+        operation :cut_sheet, :align_and_cut, "Cut 1 piece from the sheet, along its printed lines.",
+                  "Cut %<count>d pieces from the sheet, along its printed lines.", **cutting
+        operation :lay_cells, [], "Fusible side up, lay 1 square on its cell.",
+                  "Fusible side up, lay %<count>d squares and HSTs on their cells, every seam on the corner ticks.",
                   alignments: 1, called: "laying cells on the ticks"
+        operation :look_at_cells, [], "Look at the piece before you fuse it.", "Look at all %<count>d pieces before you fuse them.",
+role: :check
+        operation :snip_crossing, :snip, "Snip the allowance between the cells, up to the stitching.",
+                  "Snip %<count>d allowances between the cells, up to the stitching."
         operation :fuse_cell, :fuse_cell, "Fuse 1 cell.", "Fuse %<count>d cells.", care: :iron
       end
     end

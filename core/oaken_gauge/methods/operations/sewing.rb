@@ -34,17 +34,25 @@ module OakenGauge
                   "Right sides together, start on a scrap and chain piece %<count>d seams, a thread inside the diagonals, " \
                   "the corner along the guide.",
                   **on_line, called: "sewing by the guide"
-        operation :sew_bonus, seam, "Sew a second seam beside the line for the bonus unit.",
-                  "Sew a second seam beside each line for the bonus units: %<count>d seams.", alignments: 1, care: :needle
-        operation :sew_round, seam, "Right sides together, sew all round the square.",
-                  "Right sides together, sew all round %<count>d pairs of squares.", **sewing, alignments: 4, called: "sewing all round"
-        operation :sew_long_side, seam, "Right sides together, sew 1 pair along the long side, from the blunt end, starting on a scrap.",
-                  "Right sides together, sew %<count>d pairs along the long side, from the blunt end, starting on a scrap; don't pull.",
+        operation :sew_bonus, seam, "Sew a second seam for the bonus unit, %<size>s outside the first; cut midway between both.",
+                  "Sew a second seam for each bonus unit, %<size>s outside the first, %<count>d in all; cut midway between both.",
+                  alignments: 1, care: :needle, guide: :on_line
+        operation :sew_round, seam, "Right sides together, sew all round the square, %<size>s from its edges.",
+                  "Right sides together, sew all round %<count>d pairs of squares, %<size>s from their edges.",
+                  **sewing, alignments: 4, called: "sewing all round"
+        operation :sew_long_side, seam,
+                  "Right sides together, sew 1 pair along the long side, %<size>s from the edge, from the blunt end, starting on a scrap.",
+                  "Right sides together, sew %<count>d pairs along the long side, %<size>s from the edge, from the blunt end, " \
+                  "starting on a scrap; don't pull.",
                   **sewing, called: "sewing the long side"
-        operation :sew_seam, seam, "Right sides together, sew 1 seam%<on>s.", "Right sides together, chain piece %<count>d seams%<on>s.",
+        operation :sew_seam, seam, "Right sides together, sew 1 seam, %<size>s from the edge%<on>s.",
+                  "Right sides together, chain piece %<count>d seams, %<size>s from the edge%<on>s.",
                   **sewing, called: "sewing seams"
         operation :lay_opposites, [], "Lay the 2 halves right sides together, opposite colours facing, seams nested.",
                   "Lay %<count>d pairs right sides together, opposite colours facing, seams nested.",
+                  **laying, called: "matching the halves", opened: :lay_opposites_open
+        operation :lay_opposites_open, [], "Lay the 2 halves right sides together, opposite colours facing, pinned where the seams meet.",
+                  "Lay %<count>d pairs right sides together, opposite colours facing, pinned where the seams meet.",
                   **laying, called: "matching the halves"
         operation :lay_apart, [],
                   "Lay the halves right sides together, opposite colours facing, outer edges together: the seams do not meet.",
@@ -55,8 +63,9 @@ module OakenGauge
         operation :lay_centered, [], "Lay the smaller square in the middle of the larger, right sides together.",
                   "Lay %<count>d smaller squares in the middle of the larger, right sides together.",
                   **laying, called: "centring the square"
-        operation :fold_and_sew, seam, "Fold the sheet on its line and sew.", "Fold and sew %<count>d seams.", alignments: 1, care: :needle,
-                  called: "folding and sewing the sheet"
+        operation :fold_and_sew, seam, "Fold the piece on its printed line, right sides together, and sew %<size>s from the fold.",
+                  "Fold on the printed lines, right sides together, and chain piece %<count>d seams, %<size>s from the fold.",
+                  alignments: 1, care: :needle, called: "folding and sewing the sheet"
       end
     end
   end

@@ -18,7 +18,7 @@ module OakenGauge
         # Squares that are flipped reach no further than they were cut.
         # @return [Float] square inches of a fabric in one unit
         def fabric_of(role)
-          role == :corners ? unit.patches_of(role).sum(0.0) { |patch| unit.fabric_in_flipped_patch(patch, seam) } : super
+          role == :corners ? unit.patches_of(role).sum(0.0) { |patch| unit.fabric_in_flipped_patch(patch, seam, larger) } : super
         end
 
         # @return [Integer] corners of all units

@@ -26,15 +26,6 @@ module OakenGauge
         def settings
           @settings ||= cuts.flat_map { |cut| Settings::Rulers.new(self).settings(cut.size) }.uniq
         end
-
-        # A quarter of the large square; one of its sides is the cut through the middle, which goes through both fabrics.
-        # @return [Construction::CutPatch]
-        def cut_patch(patch, skill)
-          held = from_piece(patch.shape).call(*skill.piece(piece_of(patch.role)).map { |side| side / 2 })
-          pushes = held.pushes.dup
-          pushes[patch.equal?(unit.patches.first) ? 0 : -1] += skill.once(:middle) { skill.spread(:cut_middle, :ruler_main) }
-          Construction::CutPatch.new(**held.to_h, pushes: pushes)
-        end
       end
     end
   end

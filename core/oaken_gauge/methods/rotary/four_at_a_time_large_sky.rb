@@ -32,6 +32,7 @@ module OakenGauge
         step(:mark_across_seam) { [makes.sets, { on: "pairs" }] }
         step(:sew_beside_line) { [2 * makes.sets, { size: seam, length: cut_side(:sky) * SQRT2 }] }
         step(:cut_on_line) { makes.sets }
+        step(:open_halves) { 2 * makes.sets }
         step(:snip) { 2 * makes.sets }
         step(:press_to_sky) { makes.made }
 
@@ -42,17 +43,18 @@ module OakenGauge
 
         # @return [Array<Step>]
         def making_steps
-          super + [trim_step]
+          [*super, step(:trim_top, makes.made), trim_step]
+        end
+
+        # Two geese lie head to head in one piece: what parts them is cut first.
+        # @return [Step]
+        def trim_step
+          step(:trim_rest, (trim_sides - 1) * makes.made, on: say_unfinished)
         end
 
         # @return [Integer] the tip of the goose is found from all four
         def trim_sides
           4
-        end
-
-        # @return [Construction::LargeSkyPair]
-        def construction
-          Construction::LargeSkyPair.new(self)
         end
 
         private

@@ -25,12 +25,6 @@ module OakenGauge
         step(:cut_on_line) { makes.sets }
         step(:press_seam) { makes.made }
 
-        # Squares are laid middle on middle, which is where the units of the first round end.
-        # @return [Boolean]
-        def matched_at?(_joint, point)
-          unit.frame.corner_at(point).nil?
-        end
-
         # @return [Array<Numeric>] first the square of two triangles, then the unit
         def size_after(round)
           round == 1 ? opened_square(:light) : super

@@ -5,7 +5,7 @@ module OakenGauge
     module Rotary
       # Sets of several sizes and single units together, just as many as are needed: twelve half-square triangle
       # units are one set of eight and two sets of two. Of the ways to share them out the one that leaves least over,
-      # then uses least fabric, then takes least time. What sets of one size do as well is left to them.
+      # then uses least fabric, then has fewest sets. What sets of one size do as well is left to them.
       class Mixed < Method
         NOTHING_TO_MIX = Problem.new(code: :nothing_to_mix,
                                      say: "A mix saves nothing here: sets of one size do as well by themselves.").freeze

@@ -21,7 +21,7 @@ module OakenGauge
         # Squares that are flipped reach no further than they were cut.
         # @return [Float] square inches of a fabric in one unit
         def fabric_of(role)
-          role == :sky ? unit.patches_of(role).sum(0.0) { |patch| unit.fabric_in_flipped_patch(patch, seam) } : super
+          role == :sky ? unit.patches_of(role).sum(0.0) { |patch| unit.fabric_in_flipped_patch(patch, seam, larger) } : super
         end
 
         # @return [Array<Spare>] the bonus units, patch by patch
@@ -32,15 +32,28 @@ module OakenGauge
           %i[goose sky].map { |role| Spare.new(role: role, shape: shape, count: 2 * unit.count) }
         end
 
-        # @return [Numeric] finished leg of a bonus unit, inches; 0 when none is asked for or none fits
+        # A bonus unit is trimmed to the next line below what it comes out as.
+        # @return [Rational] its finished leg, inches; 0 when none is asked for or none fits
         def bonus
-          task.maker.bonus ? [unit.height + larger + (2 * seam) - (SQRT2 * seam) - ((2 + SQRT2) * seam), 0].max : 0
+          task.maker.bonus ? task.grid.floor([cut_off_leg, 0].max) : 0r
+        end
+
+        # @return [Array<Array(Symbol, String)>] what becomes of the bonus units, where there are any
+        def remarks
+          return [] unless bonus.positive?
+
+          [[:bonus, "Every corner cut off gives a bonus HST: trim it to #{say(bonus + (2 * seam))} unfinished, #{say(bonus)} finished."]]
         end
 
         private
 
+        # The half beyond the second seam, which runs two allowances outside the first.
+        def cut_off_leg
+          unit.height + larger + (2 * seam) - (SQRT2 * seam) - ((2 + SQRT2) * seam)
+        end
+
         def bonus_steps(count, length)
-          bonus.positive? ? [step(:sew_bonus, count, length: length)] : []
+          bonus.positive? ? [step(:sew_bonus, count, size: 2 * seam, length: length)] : []
         end
 
         def opening

@@ -25,18 +25,7 @@ module OakenGauge
         step(:mark_across_seam) { [makes.sets, { on: "sewn squares" }] }
         step(:sew_beside_line) { [2 * makes.sets, { size: seam, length: cut_side(:half) * SQRT2 }] }
         step(:cut_on_line) { makes.sets }
-        step(:press_seam) { makes.made }
-
-        # Squares are laid middle on middle, which is where the first seam ends.
-        # @return [Boolean]
-        def matched_at?(_joint, point)
-          unit.frame.corner_at(point).nil?
-        end
-
-        # @return [Symbol] the line across is drawn on the sewn square, which is laid on the other
-        def line_on(joint)
-          joint.equal?(unit.frame.joints.last) ? :second : :first
-        end
+        step(:press_toward) { [makes.made, { on: "to the half patch, where no seam lies" }] }
 
         # @return [Array<Numeric>] first the square of two triangles, then the unit
         def size_after(round)

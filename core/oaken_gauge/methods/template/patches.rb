@@ -18,6 +18,10 @@ module OakenGauge
 
         private
 
+        def led_by
+          "template"
+        end
+
         def cutter(shape)
           (@cutters ||= {})[shape] ||= (by_ruler?(shape) ? Cutters::Rotary : Cutters::Template).new(self, shape)
         end

@@ -18,7 +18,7 @@ module OakenGauge
 
         # @return [Array<Step>]
         def making_steps
-          [step(:sew_long_side, unit.count, length: (unit.finished + (2 * seam)) * SQRT2), step(:press_to_dark, unit.count)]
+          [step(:sew_long_side, unit.count, size: seam, length: (unit.finished + (2 * seam)) * SQRT2), step(:press_to_dark, unit.count)]
         end
 
         # Both layers are cut at once, and lie as they will be sewn.

@@ -9,6 +9,11 @@ module OakenGauge
         technique "patches"
         makes :wedge_ring, :web_half
         cutters Cutters::WedgeStrip, Cutters::Rotary
+
+        # @return [Rational, nil] inches
+        def corner_square
+          cutter(shape(:light)).mark&.corner_square if unit.is_a?(Units::WedgeRing)
+        end
       end
     end
   end
