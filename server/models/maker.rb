@@ -26,6 +26,11 @@ module Server
         OakenGauge.priorities(priorities)
       end
 
+      # @return [Array<String>] the methods that she has picked for any unit
+      def methods_picked
+        Pick.joins(:unit).merge(Unit.where(project: all_projects)).distinct.order(:method_id).pluck(:method_id)
+      end
+
       # @return [Array<Hash>] the documents of the tools that can be used
       def drawer
         usable.map(&:document)

@@ -55,6 +55,7 @@ module Server
         to_document.merge("maker" => maker.name, "profile" => maker.profile, "priorities" => maker.all_priorities,
                           "maker_version" => maker.lock_version,
                           "units" => units.includes(:pick, :unit_fabrics).map(&:to_document), "drawer" => drawer,
+                          "methods_picked" => maker.methods_picked,
                           "put_aside" => maker.put_aside, "fabrics" => maker.fabrics.map(&:to_document))
       end
     end

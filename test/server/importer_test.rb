@@ -16,7 +16,8 @@ class ImporterTest < ServerCase
 
     found.each { |kind, methods| assert_operator methods.size, :>, 4, kind }
 
-    assert_equal offered.sort, feasible.map { |method| method["method"] }.uniq.sort
+    # An HST is one cell of a sheet: there is nothing to fold.
+    assert_equal offered.sort - ["foundation/panel"], feasible.map { |method| method["method"] }.uniq.sort
   end
 
   def test_a_tool_that_cannot_be_read_stores_nothing

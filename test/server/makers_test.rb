@@ -18,7 +18,7 @@ class MakersResourceTest < ServerCase
     assert(maker["parameters"].all? { |one| one["title"].length > 2 && one["meaning"].length > 8 && one["value"] >= 0 })
     assert_equal [0.013, "measured", 24, 0.015], parameter(maker, "seam_foot").values_at("value", "basis", "count", "assumed")
     assert_equal [0.006, "assumed", nil], parameter(maker, "die").values_at("value", "basis", "count")
-    assert_equal(%w[school margin narrow_seam trim_sides marking pressing large_square numbers starched bonus], maker["choices"].map { |one| one["name"] })
+    assert_equal(%w[school margin narrow_seam trim_sides marking layers pressing large_square numbers corners starched bonus], maker["choices"].map { |one| one["name"] })
     assert_equal "1/8", maker["choices"][1]["value"]
   end
 

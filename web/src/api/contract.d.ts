@@ -2776,6 +2776,8 @@ export interface components {
             maker_version: number;
             profile: components["schemas"]["Profile"];
             priorities: components["schemas"]["Priorities"];
+            /** @description The methods that she has picked for any unit, in any project */
+            methods_picked: string[];
             units: components["schemas"]["Unit"][];
             drawer: components["schemas"]["Tool"][];
             /** @description Tools that were stored and cannot be used, each with why */
@@ -3011,6 +3013,10 @@ export interface components {
             count: number;
             minutes: number;
             care: string | null;
+            /** @description That one cut goes through, where they are several */
+            layers?: number;
+            /** @description What helps in doing it */
+            hints?: string[];
         };
         /** @description One strip or sheet to scale, in inches */
         Drawing: {
@@ -3061,6 +3067,12 @@ export interface components {
                 passes: number;
                 /** @description How often a ruler or trimmer is laid down */
                 placements: number;
+                /** @description How often the mat, the machine or the iron is got ready */
+                visits: number;
+                /** @description Minutes of the whole in which they are */
+                getting_ready: number;
+                /** @description Kinds of step, raw edges on the bias, and lines to find between the heavy ones */
+                difficulty: number;
                 /** @enum {string} */
                 basis: "assumed" | "measured";
             };

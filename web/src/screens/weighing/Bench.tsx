@@ -118,7 +118,7 @@ export function Bench({ project, unit, units }: Props) {
             />
             {answer ? (
               <section aria-label="Methods" className={fresh ? "methods" : "methods methods-stale"}>
-                <BusyContext value={saving.pending}>
+                <BusyContext value={saving.pending || error !== null || trouble !== null}>
                   <MethodTable
                     project={project}
                     unit={unit}

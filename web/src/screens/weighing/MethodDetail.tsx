@@ -2,14 +2,13 @@ import type { Fabric, Method } from "../../api/client";
 import { PARTS } from "../../drawing/PartsBar";
 import { ScaleBar } from "../../drawing/ScaleBar";
 import { StripPicture } from "../../drawing/StripPicture";
-import { Assumed } from "../../parts/Assumed";
 import { useTold } from "../../parts/measures";
 import { PrintedNumber } from "../../parts/Sizes";
 import { Words } from "../../parts/Words";
-import { Cares } from "./Cares";
 import { MethodReasons } from "./MethodReasons";
 import { MethodTruth } from "./MethodTruth";
 import { PrintTemplates } from "./PrintTemplates";
+import { Steps } from "./Steps";
 import { CutLabel } from "./Reading";
 
 type FabricOf = (role: string) => Fabric | undefined;
@@ -18,6 +17,8 @@ type Props = {
   fabricOf: FabricOf;
   longest: number;
   unitId: number;
+  /** Whether she has picked it before: then she needs no hints. */
+  known: boolean;
   finished: string | undefined;
 };
 
@@ -26,7 +27,7 @@ const ROOM = 620;
 const BAR_ROOM = 80;
 
 /** A row opened: the full picture, the settings, the cuts, where the fabric goes, and the steps. */
-export function MethodDetail({ method, fabricOf, longest, unitId, finished }: Props) {
+export function MethodDetail({ method, fabricOf, longest, unitId, known, finished }: Props) {
   return (
     <tr className="detail">
       <td colSpan={8} className="wrap-anywhere">
@@ -39,7 +40,7 @@ export function MethodDetail({ method, fabricOf, longest, unitId, finished }: Pr
             {method.feasible && <FabricTable method={method} fabricOf={fabricOf} />}
             <MethodTruth method={method} />
           </div>
-          {method.steps && <Steps method={method} />}
+          {method.steps && <Steps method={method} known={known} />}
         </div>
       </td>
     </tr>
@@ -155,52 +156,4 @@ function FabricTable({ method, fabricOf }: { method: Method; fabricOf: FabricOf 
       </tbody>
     </table>
   );
-}
-
-type Step = NonNullable<Method["steps"]>[number];
-
-/** The steps of each round, in order. */
-function rounds(steps: Step[]): Step[][] {
-  const numbers = [...new Set(steps.map((step) => step.round))];
-  return numbers.map((number) => steps.filter((step) => step.round === number));
-}
-
-function Steps({ method }: { method: Method }) {
-  return (
-    <div className="steps">
-      <h3 className="mb-1 text-md">Step by step</h3>
-      {rounds(method.steps ?? []).map((steps, i) => (
-        <section key={i}>
-          <h4>{i === 0 ? "Cutting" : `Sewing, round ${i}`}</h4>
-          <ol>
-            {steps.map((step) => (
-              <li key={`${step.step} ${step.say}`}>
-                <span>
-                  <Words>{step.say}</Words>
-                </span>
-                {step.minutes > 0 && (
-                  <span className="quiet text-[13px] whitespace-nowrap">{step.minutes.toFixed(1)} min</span>
-                )}
-              </li>
-            ))}
-          </ol>
-        </section>
-      ))}
-      <p className="quiet my-1.5 text-xs">
-        {done(method)} Minutes are <Assumed basis={method.effort?.basis} of="time" />.
-      </p>
-      <Cares cares={method.cares ?? []} />
-    </div>
-  );
-}
-
-/** What it comes to, in words. */
-function done({ effort }: Method): string {
-  if (!effort) return "";
-  const passes = effort.passes > 0 ? `, ${counted(effort.passes, "pass", "passes")} through the press` : "";
-  return `${counted(effort.cuts, "cut")}, the ruler placed ${counted(effort.placements, "time")}${passes}.`;
-}
-
-function counted(number: number, one: string, many = `${one}s`): string {
-  return `${number} ${number === 1 ? one : many}`;
 }

@@ -101,7 +101,7 @@ function Figures({ method, scale, most, fabricOf, pickedHere, onPick }: Props) {
   );
 }
 
-/** Whether a pick has to wait until another is saved. */
+/** Whether nothing can be picked: another pick is being saved, or there is no answer to be had. */
 export const BusyContext = createContext(false);
 
 type PickProps = { title: string; pickedHere: boolean; onPick: () => void };

@@ -109,6 +109,7 @@ const Way = memo(function Way({ method, longest, most, scale, ...props }: RowPro
           fabricOf={fabricFor}
           longest={longest}
           unitId={unit.id}
+          known={project.methods_picked.includes(method.method)}
           finished={answer.beam?.finished}
         />
       )}
