@@ -20,6 +20,7 @@ module OakenGauge
       # @return [Construction::Measures]
       def call(chance)
         @chance = chance
+        @skill = Construction::Skill.new(@method, chance)
         ways = @unit.side_lengths.map { |side| seen((side / @grid.cell).to_i) }
         cells = @unit.cells(@grid.cell).slanted.first(MOST_CELLS)
         Construction::Measures.new(sizes: ways.map { |spans| size(spans) }, points: cells.flat_map { |cell| ends(cell, *ways) }, slack: [],
@@ -39,14 +40,33 @@ module OakenGauge
         (2 * @method.seam.to_f) + always - (2 * @chance.always(:fold_and_sew, :scant, 1)) + @chance.spread(:fold_and_sew, :fold)
       end
 
-      # The fabric lies in the middle of the ease, and its allowance is not seen.
-      def outside
-        (@grid.ease.to_f / 2) + @method.seam.to_f + @chance.spread(:lay_cells, :laying)
+      # The fabric lies in the middle of the ease, and its allowance is not seen; what it is too large stands out by half.
+      def outside(too_large)
+        (@grid.ease.to_f / 2) + @method.seam.to_f + @chance.spread(:lay_cells, :laying) - (too_large / 2)
+      end
+
+      # What a cell's fabric is too large before it is laid: an HST that was sewn two at a time, or a square.
+      def too_large
+        squares = @method.pair_of_a_cell
+        cut = squares.sum { |square| @skill.piece(square).first } / squares.size
+        (squares.one? ? cut : cut - opened_away) - @grid.cell.to_f - (2 * @method.seam.to_f)
+      end
+
+      # Of a square of two triangles, what its seam takes.
+      def opened_away
+        SQRT2 * (@method.seam.to_f + @skill.depth + (@skill.pressed / 2))
+      end
+
+      # Both ends of a single cell are those of one piece of fabric.
+      def ends_of_a_row(cells)
+        first = too_large
+        [outside(first), outside(cells == 1 ? first : too_large)]
       end
 
       # Of each cell in a row, from where to where it is seen on the printed sheet.
       def seen(cells)
-        halves = [outside] + Array.new(cells - 1) { taken / 2 } + [outside]
+        first, last = ends_of_a_row(cells)
+        halves = [first] + Array.new(cells - 1) { taken / 2 } + [last]
         printed = @grid.printed.to_f
         Array.new(cells) { |i| [(i * printed) + halves[i], ((i + 1) * printed) - halves[i + 1]] }
       end

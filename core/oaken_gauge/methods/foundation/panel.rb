@@ -74,6 +74,11 @@ module OakenGauge
           @section ||= Section.new(grid, *unit.side_lengths.reverse.map { |side| (side / grid.cell).to_i })
         end
 
+        # @return [Array<Layout::Piece>] the squares that an HST is sewn of, or the one that is laid plain where there is none
+        def pair_of_a_cell
+          pairs.empty? ? squares.first(1) : pairs.first(2)
+        end
+
         # @return [Array<Array(Symbol, String)>] which seams the folds put into a unit
         def remarks
           [[:seams_put_in, seams_put_in]]
