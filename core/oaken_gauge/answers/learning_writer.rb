@@ -12,30 +12,42 @@ module OakenGauge
 
       # @return [Hash]
       def write
-        { "maker" => maker, "moved" => @moved.map { |one| moved(one) } }
+        { "maker" => maker, "moved" => @moved.map { |one| moved(one) }, "drift" => nil }
       end
 
       private
 
       def maker
-        known = @moved.to_h { |one| [one.value.to_s, { "value" => one.to.round(5), "count" => one.count }] }
+        errors, times = known.partition { |name, _| Makers::Parameters.all.fetch(name.to_sym).group == :error }.map(&:to_h)
         before = @document.hands.to_document
-        before.merge("errors" => before.fetch("errors", {}).merge(known))
+        before.merge("errors" => before.fetch("errors", {}).merge(errors), **times)
+      end
+
+      def known
+        @moved.to_h do |one|
+          own = Makers::Parameters.all.fetch(one.value).tells == :mean ? one.bias_interval : one.interval
+          [one.value.to_s,
+           { "value" => one.to.round(5), "count" => one.count, "bias" => one.bias&.round(5), "interval" => rounded(own) }.compact]
+        end
       end
 
       def moved(one)
+        { "value" => one.value.to_s, "from" => one.from.round(5), "to" => one.to.round(5), "count" => one.count, "sd" => one.sd.round(5),
+          "interval" => rounded(one.interval), "bias_interval" => rounded(one.bias_interval), "say" => say(one) }
+      end
+
+      def say(one)
         title = Makers::Parameters.all.fetch(one.value).title
-        { "value" => one.value.to_s, "from" => one.from.round(5), "to" => one.to.round(5), "count" => one.count, "sd" => sureness(one),
-          "say" => "#{title}: #{told(one.from)} before, #{told(one.to)} now, from #{one.count} measurement#{'s' unless one.count == 1}." }
+        always = ", all off by #{told(one.bias)}" if one.bias && one.bias.abs >= 0.0005
+        "#{title}: #{told(one.from)} before, #{told(one.to)} now#{always}, from #{one.count} measurement#{'s' unless one.count == 1}."
       end
 
       def told(value)
         format("%.4f", value).sub(/0\z/, "")
       end
 
-      def sureness(one)
-        @after ||= OakenGauge.read_hands(maker)
-        @after.profile.give_or_take(one.value)&.round(5)
+      def rounded(interval)
+        interval&.map { |one| one.round(5) }
       end
     end
   end

@@ -39,8 +39,12 @@ module OakenGauge
       QUESTION = object(ask: TEXT, choices: list(TEXT), right: WHOLE, because: TEXT, ruler: maybe(RULER),
                         patches: maybe(list(object(role: TEXT, outline: POINTS)))).freeze
 
-      MOVED = object(value: TEXT, from: NUMBER, to: NUMBER, count: WHOLE, sd: maybe(NUMBER), say: TEXT)
-      LEARNT = object(maker: ANY, moved: list(MOVED)).freeze
+      BETWEEN = list(NUMBER, size: 2)
+      MOVED = object(value: TEXT, from: NUMBER, to: NUMBER, count: WHOLE, sd: NUMBER, say: TEXT,
+                     interval: said(maybe(BETWEEN), "Where the spread lies, or the share, nine in ten"),
+                     bias_interval: said(maybe(BETWEEN), "Where the mean lies, nine in ten"))
+      LEARNT = object(maker: ANY, moved: list(MOVED),
+                      drift: said(maybe(ANY), "What sizes change by from unit to unit, where that was measured")).freeze
 
       NAMED = { "Learnt" => LEARNT, "ToolPicture" => PICTURE, "ToolLook" => LOOK, "WhichLineAnswer" => WHICH_LINE,
                 "Promise" => PROMISE,

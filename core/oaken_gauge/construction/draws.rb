@@ -12,6 +12,7 @@ module OakenGauge
       # @param profile [Makers::Profile]
       # @param values [Array<Numeric>, nil] inches
       def initialize(profile, values = nil)
+        @profile = profile
         @known = profile.values
         @values = values
         @sources = []
@@ -21,7 +22,7 @@ module OakenGauge
       # @param kind [Symbol] a value of the profile: a standard deviation
       # @return [Numeric] inches
       def spread(step, kind)
-        note(step, kind, sd: @known.fetch(kind).to_f)
+        note(step, kind, sd: @known.fetch(kind).to_f, mean: @profile.bias(kind))
       end
 
       # @param kind [Symbol] a value of the profile that everything is off by

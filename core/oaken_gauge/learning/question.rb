@@ -11,11 +11,12 @@ module OakenGauge
 
       # One test, by its name.
       class Test < Documents::Type
-        KINDS = { "three_strips" => Learning::SeamTest, "strips" => Learning::RulerTest }.freeze
+        KINDS = { "three_strips" => Learning::SeamTest, "strips" => Learning::RulerTest, "time" => Learning::TimeTest,
+                  "share" => Learning::ShareTest }.freeze
         NAME = Documents::Scalars::Choice.new(KINDS.keys)
         private_constant :NAME
 
-        # @return [Learning::SeamTest, Learning::RulerTest, nil]
+        # @return [Learning::SeamTest, Learning::RulerTest, Learning::TimeTest, Learning::ShareTest, nil]
         def read(node)
           return unless node.object?("a test")
           return node.child("test").refuse("one of #{KINDS.keys.join(', ')}") unless node.key?("test")
@@ -57,11 +58,10 @@ module OakenGauge
         maker || Makers::Maker.new
       end
 
-      # @return [Array<Learning::Moving::Moved>] of every value that moves, the last word
+      # @return [Array<Learning::Lessons::Moved>] every value that moves
       def moved
         drawer = tools ? Tools::Drawer.new(tools) : Tools::Drawer.starter
-        moving = Learning::Moving.new(hands.profile)
-        measured.flat_map { |test| test.moved(moving, hands, drawer) }.to_h { |one| [one.value, one] }.values
+        Learning::Lessons.new(hands.profile, measured.flat_map { |test| test.teaches(hands, drawer) }).moved
       end
     end
   end

@@ -2,7 +2,8 @@
 
 module OakenGauge
   module Learning
-    # Strips cut to one width with one ruler, and measured: how far they vary, and how many were set to the next line.
+    # Strips cut to one width with one ruler, and measured: what they are off by, how far they vary, and how many were
+    # set to the next line.
     class RulerTest
       include Documents::Record
 
@@ -12,24 +13,23 @@ module OakenGauge
       choice :test, %w[strips], always: true
       text :tool
       length :wanted, most: Tools::Tool::LARGEST
-      list :found, Documents::Measures::Size.new(most: Tools::Tool::LARGEST), within: 2..200
+      list :found, Documents::Measures::Size.new(most: Tools::Tool::LARGEST), within: 1..200
 
-      # @param moving [Moving]
-      # @param _maker [Makers::Maker]
       # @param drawer [Tools::Drawer]
-      # @return [Array<Moving::Moved>]
-      def moved(moving, _maker, drawer)
-        return [spread(moving, :ruler_main)].compact if easy?(drawer)
+      # @return [Array<Lessons::Readings, Lessons::Hits>]
+      def teaches(_maker, drawer)
+        return [readings(:ruler_main)] if easy?(drawer)
 
-        [spread(moving, :ruler_between), moving.mean(:misread, found.map { |one| misread?(one) ? 1.0 : 0.0 })].compact
+        wrong = found.count { |one| misread?(one) }
+        [readings(:ruler_between), Lessons::Hits.new(value: :misread, hits: wrong, of: found.size)]
       end
 
       private
 
-      # Of those that were cut at the line; none where there are too few.
-      def spread(moving, name)
+      # Of those that were cut at the line: how far they are off, all alike and each for itself.
+      def readings(name)
         right = found.reject { |one| misread?(one) }.map { |one| (one - wanted).to_f }
-        moving.spread(name, right, Rounding.of(found)) if right.size > 1
+        Lessons::Readings.new(spread: name, found: right, scale: 1)
       end
 
       def misread?(strip)

@@ -21,18 +21,16 @@ module OakenGauge
         middle.map { |one| (((STRIP - one) / 2) - SEAM).to_f }
       end
 
-      # What was measured is what fold and thread take, less what she sews scant. Of two seams read together the spread is
-      # √2 times as large as that of their mean.
+      # What was measured is what fold and thread take, less what she sews scant. It is the mean of two seams: a single one varies
+      # √2 times as much.
       #
-      # @param moving [Moving]
       # @param maker [Makers::Maker]
       # @param drawer [Tools::Drawer]
-      # @return [Array<Moving::Moved>]
-      def moved(moving, maker, drawer)
+      # @return [Array<Lessons::Readings>]
+      def teaches(maker, drawer)
         scant = maker.profile[:scant]
-        seams = deeper.map { |one| one * SQRT2 }
-        spread = moving.spread(Tools::Aids.new(drawer.of(Tools::MarkingAid), maker.marking).edge_seam, seams, Rounding.of(middle) / SQRT2)
-        [moving.mean(:take_up, deeper.map { |one| one + scant }), (spread if middle.size > 1)].compact
+        foot = Tools::Aids.new(drawer.of(Tools::MarkingAid), maker.marking).edge_seam
+        [Lessons::Readings.new(mean: :take_up, spread: foot, found: deeper.map { |one| one + scant }, scale: SQRT2)]
       end
     end
   end

@@ -9,31 +9,38 @@ module OakenGauge
       # A value of the profile that is not assumed: a number, or with how many measurements it rests on.
       class KnownType < Documents::Type
         COUNT = Documents::Scalars::Whole.new(1..1_000_000)
+        NUMBER = Documents::Scalars::Number.new(-3600..3600)
+        BETWEEN = Documents::Composites::List.new(NUMBER, 2..2)
+
+        # What may be said beside the value itself.
+        PARTS = { "count" => COUNT, "bias" => NUMBER, "interval" => BETWEEN }.freeze
 
         # @param parameter [Parameter]
         def initialize(parameter)
           super()
-          @number = Documents::Scalars::Number.new(0..parameter.most)
+          @number = Documents::Scalars::Number.new((parameter.either_way? ? -parameter.most : 0)..parameter.most)
         end
 
         # @return [Profile::Known, nil]
         def read(node)
           return @number.read(node)&.then { |value| Profile::Known.new(value: value) } unless node.value.is_a?(Hash)
 
-          node.keys_fit?(required: %w[value], optional: %w[count])
-          count = COUNT.read(node.child("count")) if node.key?("count")
-          value = @number.read(node.child("value")) if node.key?("value")
-          Profile::Known.new(value: value, count: count) if value && (count || !node.key?("count"))
+          node.keys_fit?(required: %w[value], optional: PARTS.keys)
+          parts = { "value" => @number, **PARTS }.select { |name, _| node.key?(name) }
+          given = parts.to_h { |name, type| [name.to_sym, type.read(node.child(name))] }
+          Profile::Known.new(**given) if node.key?("value") && given.values.none?(&:nil?)
         end
 
         # @return [Numeric, Hash]
         def write(known, _measure)
-          known.count ? { "value" => known.value, "count" => known.count } : known.value
+          more = PARTS.each_key.to_h { |name| [name, known[name]] }.compact
+          more.empty? ? known.value : { "value" => known.value, **more }
         end
 
         # @return [Hash]
         def schema
-          told = { "type" => "object", "properties" => { "value" => @number.schema, "count" => COUNT.schema }, "required" => ["value"],
+          told = { "type" => "object", "required" => ["value"],
+                   "properties" => { "value" => @number.schema, **PARTS.transform_values(&:schema) },
                    "additionalProperties" => false }
           { "if" => { "type" => "object" }, "then" => told, "else" => @number.schema }
         end

@@ -5,12 +5,13 @@ module OakenGauge
     # What is known of a maker's hands: every number of {Parameters}, assumed until she measures it.
     class Profile
       # A value that is not assumed. - value: Numeric; - count: how many measurements it rests on, nil when
-      # she only stated it
-      Known = Struct.new(:value, :count, keyword_init: true)
+      # she only stated it; - bias: of a spread, what all are off by; - interval: between which it lies, nine in ten
+      Known = Struct.new(:value, :count, :bias, :interval, keyword_init: true)
 
       # @param known [Hash{Symbol => Known}]
       def initialize(known = {})
         @known = known
+        @biases = known.transform_values { |one| one.bias.to_f }
         @values = Parameters.all.transform_values(&:assumed).merge(known.transform_values(&:value))
       end
 
@@ -22,6 +23,12 @@ module OakenGauge
       # @raise [KeyError] for a name that was never declared
       def [](name)
         @values.fetch(name)
+      end
+
+      # @param name [Symbol]
+      # @return [Float] what everything is off by that varies so: of a ruler, of a hand
+      def bias(name)
+        @biases.fetch(name, 0.0)
       end
 
       # @param name [Symbol]

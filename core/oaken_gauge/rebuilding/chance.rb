@@ -18,7 +18,8 @@ module OakenGauge
       # @return [Float, Numo::DFloat] inches
       def spread(_step, kind)
         sd = @profile[kind].to_f
-        sd.zero? ? 0.0 : Numo::DFloat.new(@count).rand_norm(0, sd)
+        bias = @profile.bias(kind)
+        sd.zero? ? bias : Numo::DFloat.new(@count).rand_norm(bias, sd)
       end
 
       # @param kind [Symbol] a value of the profile that everything is off by

@@ -3222,9 +3222,17 @@ export interface components {
                 from: number;
                 to: number;
                 count: number;
-                sd: number | null;
+                sd: number;
                 say: string;
+                /** @description Where the spread lies, or the share, nine in ten */
+                interval: number[] | null;
+                /** @description Where the mean lies, nine in ten */
+                bias_interval: number[] | null;
             }[];
+            /** @description What sizes change by from unit to unit, where that was measured */
+            drift: {
+                [key: string]: unknown;
+            } | null;
         };
         WhichLineAnswer: {
             unit: components["schemas"]["UnitDocument"];

@@ -154,7 +154,9 @@ function Says({ learnt, onKeep }: { learnt: Learnt; onKeep: () => void }) {
           <li key={value}>{say}</li>
         ))}
       </ul>
-      <p className="quiet">What was assumed counts as four measurements.</p>
+      <p className="quiet">
+        Until you have measured more than four times, what was assumed has the larger say.
+      </p>
       <button type="button" className="button button-brass" onClick={onKeep}>
         Save
       </button>
