@@ -111,7 +111,7 @@ class ReasonsTest < CoreCase
     assert_includes why({ **geese, "count" => 22 }, "rotary/mixed"), "2 techniques to get ready, not 1"
   end
 
-  # 500 weighings: of each what stands above it is better in something that is told before anything it is worse in.
+  # 120 weighings: of each what stands above it is better in something that is told before anything it is worse in.
   def test_no_reason_tells_only_what_is_better_below
     Catalogue.units(24).product([{}, { "ease" => 2 }, { "fabric" => 3, "time" => 0 }, { "fabric" => 0, "time" => 0, "accuracy" => 0, "surplus" => 0 }]) do |unit, priorities|
       feasible(unit, priorities: priorities).drop(1).each do |method|
