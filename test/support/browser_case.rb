@@ -22,9 +22,11 @@ class BrowserCase < ServerCase
   include Capybara::DSL
   include Capybara::Minitest::Assertions
 
+  # The first page of all waits for a browser that starts and a server that has not answered yet: on a busy machine that
+  # takes longer than anything after it.
   def setup
     super
-    open_first
+    using_wait_time(30) { open_first }
   end
 
   # Where a test begins.
