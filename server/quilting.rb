@@ -1,21 +1,21 @@
 # frozen_string_literal: true
 
 module Server
-  # The question that a quilt is: its blocks as they are stored, what is on the shelf, and the maker's own drawer and hands.
+  # The question that a quilt is: its blocks as they are stored, what was picked for its units, what is on the shelf, and the maker's own
+  # drawer and hands.
   class Quilting
-    # @param maker [Models::Maker]
-    # @param kept [Hash] a quilt as a project keeps it
-    # @param seam [String] seam allowance
-    def initialize(maker, kept, seam)
-      @maker = maker
+    # @param project [Models::Project]
+    # @param kept [Hash] a quilt as it keeps it
+    def initialize(project, kept)
+      @project = project
+      @maker = project.maker
       @kept = kept
-      @seam = seam
     end
 
     # @return [Hash] a quilt document
     def document
-      { **@kept.except("colourways"), "blocks" => blocks, "seam_allowance" => @seam, "stock" => stock,
-        **@maker.question.slice("tools", "maker") }
+      { **@kept.except("colourways"), "blocks" => blocks, "seam_allowance" => @project.seam_allowance, "stock" => stock,
+        "picks" => @project.picks_made, "tools" => @project.drawer, "maker" => @maker.profile, "measure" => @project.measure }
     end
 
     private

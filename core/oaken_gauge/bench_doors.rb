@@ -15,10 +15,21 @@ module OakenGauge
 
     # @param takes [Array<Hash>] of every unit that a method was picked for: "project" and "unit" by name, "method",
     #   "question" as a weigh document, and "fabrics", ids by role
-    # @return [Hash{String => Hash}] what they take of each fabric and what is left, by the fabric's id
-    def promised(takes)
+    # @param quilts [Array<Hash>] of every project that has a quilt: "project" by name and "question", a quilt document with its picks
+    # @return [Hash{String => Hash}] what they take of each fabric and what is left, by the fabric's id; a unit that the quilt of its
+    #   project counts is not counted again
+    def promised(takes, quilts = [])
       read = takes.filter_map { |take| Keeping::Asked.take(take) }
-      Answers::PromisesWriter.new(Shelf::Promises.new(read)).write
+      buyings = quilts.filter_map { |quilt| Keeping::Asked.quilt(quilt) }
+      Answers::PromisesWriter.new(Shelf::Promises.new(Keeping::Asked.beside(read, buyings), Keeping::Asked.taken(buyings))).write
+    end
+
+    # @param pick [Hash] a unit, a method and fabrics by role, as in a plan
+    # @return [Boolean] whether it can be read
+    def pick?(pick)
+      read(pick, Planning::Question::Pick) && true
+    rescue Documents::Invalid
+      false
     end
 
     # @param units [Array<Hash>] "name" and "question", a weigh document, of units that share a drawer

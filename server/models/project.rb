@@ -50,6 +50,18 @@ module Server
         units.includes(:pick, unit_fabrics: :fabric).select(&:pick).map(&:take)
       end
 
+      # @return [Array<Hash>] what was picked for its units, as a plan and a quilt ask for it
+      def picks_made
+        units.includes(:pick, :unit_fabrics).select(&:pick).filter_map(&:pick_made)
+      end
+
+      # @return [Hash, nil] what its quilt takes, as the core asks for it
+      def quilt_takes
+        { "project" => name, "question" => Quilting.new(self, quilt).document } if quilt
+      rescue Problem
+        nil
+      end
+
       # @return [Hash] with its units, and the drawer and shelf that they are made from
       def to_full_document
         to_document.merge("maker" => maker.name, "profile" => maker.profile, "priorities" => maker.all_priorities,

@@ -36,7 +36,7 @@ module Server
       def quilt
         return unless @project.quilt
 
-        OakenGauge.quilt(Quilting.new(@project.maker, @project.quilt, @project.seam_allowance).document, view: true)
+        OakenGauge.quilt(Quilting.new(@project, @project.quilt).document, view: true)
                   .slice("finished", "blocks", "drawing")
       rescue OakenGauge::Documents::Invalid, Problem
         nil

@@ -36,6 +36,13 @@ module Server
           "fabrics" => documents_of_fabrics }
       end
 
+      # @return [Hash, nil] its pick as a plan and a quilt ask for it, nil where some role has no fabric
+      def pick_made
+        fabrics = unit_fabrics.to_h { |held| [held.role, held.fabric_id.to_s] }
+        made = { "unit" => pick.spec, "method" => pick.method_id, "fabrics" => fabrics }
+        made if OakenGauge.pick?(made)
+      end
+
       # @return [Hash] what its pick takes, see OakenGauge.promised
       def take
         { "project" => project.name, "unit" => label, "method" => pick.method_id, "question" => weigh_document(pick.spec),

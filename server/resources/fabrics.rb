@@ -31,8 +31,8 @@ module Server
 
       # What the picks of all her projects take, and what is left.
       get "/api/fabrics/promised" do
-        takes = Models::Maker.at_bench.projects.reject(&:aside).flat_map(&:takes)
-        answer({ "promised" => OakenGauge.promised(takes) })
+        projects = Models::Maker.at_bench.projects.reject(&:aside)
+        answer({ "promised" => OakenGauge.promised(projects.flat_map(&:takes), projects.filter_map(&:quilt_takes)) })
       end
 
       private

@@ -7,7 +7,7 @@ module Server
       post "/api/projects/:id/quilt" do
         project = maker.projects.find(params["id"])
         kept = OakenGauge.read_parts(document) { |node| OakenGauge.read_part(:quilt, node) }.to_document
-        answer OakenGauge.quilt(Quilting.new(maker, kept, project.seam_allowance).document, view: true)
+        answer OakenGauge.quilt(Quilting.new(project, kept).document, view: true)
       end
 
       # What quilts are made for, and how many blocks cover that; nothing is stored.

@@ -21,7 +21,7 @@ class PlanTest < CoreCase
   end
 
   def sizes_laid(fabric)
-    fabric["strips"].flat_map { |strip| strip["pieces"].map { |one| one["size"] } }
+    fabric["strips"].flat_map { |strip| strip["pieces"].map { |one| one["size"] } * strip.fetch("count", 1) }
   end
 
   def inches(text)
@@ -33,7 +33,8 @@ class PlanTest < CoreCase
   def test_strips_by_hand
     ink = plan([piece(["2 7/8", "2 7/8"], 30)])["fabrics"]["ink"]
 
-    assert_equal ["8 5/8", "8 5/8", "0", 3], [*ink.values_at("used_length", "bound_length", "gap"), ink["strips"].size]
+    assert_equal ["8 5/8", "8 5/8", "0"], ink.values_at("used_length", "bound_length", "gap")
+    assert_equal([[2, 13], [nil, 4]], ink["strips"].map { |strip| [strip["count"], strip["pieces"].size] })
     assert_equal "10", plan([piece(["2 1/2", "5 1/2"], 24)])["fabrics"]["ink"]["used_length"]
   end
 
@@ -246,17 +247,17 @@ class PlanTest < CoreCase
       pieces = random_pieces(random, random.rand(1..8)).uniq { |one| one["size"] }
       ink = plan(pieces, effort: 1)["fabrics"]["ink"]
 
-      assert_equal pieces.sum { |one| one["count"] }, ink["strips"].sum { |strip| strip["pieces"].size }, i
+      assert_equal pieces.sum { |one| one["count"] }, sizes_laid(ink).size, i
       used, bound, by_hand = ink.values_at("used_length", "bound_length", "first_fit_length").map { |length| inches(length) }
 
       assert_operator used, :<=, by_hand
       assert_operator bound, :<=, used
-      assert_equal(used, ink["strips"].sum { |strip| inches(strip["width"]) })
+      assert_equal(used, ink["strips"].sum { |strip| inches(strip["width"]) * strip.fetch("count", 1) })
       ink["strips"].each { |strip| assert_strip(strip) }
     end
   end
 
-  # Segments one beside the other; in each at most two pieces of its length, one above the other.
+  # Segments one beside the other; in each a stack of pieces no longer than it, one above the other.
   def assert_strip(strip)
     segments = strip["pieces"].group_by { |one| inches(one["at"]) }.sort
     ends = segments.map { |at, list| at + list.map { |one| inches(one["size"][1]) }.max }
@@ -269,8 +270,6 @@ class PlanTest < CoreCase
   def assert_stack(list, width)
     across = list.sort_by { |one| inches(one["up"]) }.map { |one| [inches(one["up"]), inches(one["size"][0])] }
 
-    assert_operator list.size, :<=, 2
-    assert_equal 1, list.map { |one| one["size"][1] }.uniq.size
     assert(across.each_cons(2).all? { |(low, high), (next_low, _)| low + high <= next_low })
     assert_operator across.last.sum, :<=, width
   end

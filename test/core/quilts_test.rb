@@ -171,7 +171,7 @@ class QuiltsTest < CoreCase
     assert_includes backed["buy"], { "fabric" => "plain", "length" => "45", "yards" => "1 1/4" }
   end
 
-  # Beyond what is planned together, every size is cut in strips of its own: 2500 squares cut 2 1/2, 16 to a strip, are 157 strips.
+  # 5500 squares of 2½ of each fabric, 16 to a strip, are 344 strips.
   def test_what_to_buy_for_very_many_pieces
     pieces = Array.new(100) { |i| { "kind" => "square", "at" => [i % 10, i / 10], "fabrics" => { "patch" => i.even? ? "sea" : "sand" } } }
     answer = quilt(110, blocks: [{ "block" => { "name" => "Checks", "columns" => ["2"] * 10, "rows" => ["2"] * 10, "pieces" => pieces },
@@ -179,6 +179,92 @@ class QuiltsTest < CoreCase
     strips = (110 * 50 / 16.0).ceil
 
     assert_equal([OakenGauge::Length.new((strips * 2.5 / 4.5).ceil * 4.5r).to_s] * 2, answer["buy"].map { |one| one["length"] })
+  end
+
+  # 36 geese of 2 × 4 of sea and sky. Stitch and flip: rectangles 2½ × 4½ of sea, 16 to a strip of 4½ or 8 to one of 2½, and 72 squares
+  # of 2½ of the sky, 16 to a strip: 5 strips.
+  def geese(**more)
+    one = { "kind" => "flying_geese", "at" => [0, 0], "fabrics" => { "goose" => "sea", "sky" => "sky" } }
+    quilt(36, blocks: [{ "block" => { "name" => "Gulls", "columns" => ["4"], "rows" => ["2"], "pieces" => [one] }, "count" => 36 }],
+              across: 6, down: 6, more: more.transform_keys(&:to_s))
+  end
+
+  def flip(**unit)
+    { "unit" => { "kind" => "flying_geese", "finished" => %w[2 4], "count" => 5, **unit.transform_keys(&:to_s) },
+      "method" => "rotary/stitch_and_flip", "fabrics" => { "goose" => "sea", "sky" => "sky" } }
+  end
+
+  def test_what_to_buy_follows_the_picks
+    picked = geese(picks: [flip])
+    bought = ->(answer) { answer["buy"].to_h { |one| one.values_at("fabric", "length") } }
+
+    assert_equal([["rotary/stitch_and_flip", true]], picked["units"].map { |unit| unit.values_at("method", "picked") })
+    assert_equal({ "sea" => "13 1/2", "sky" => "13 1/2" }, bought.call(picked)) # 2 strips of 4½ and one of 2½: 11½; 12½ of the sky
+    assert_equal([false, false], [geese, geese(picks: [flip(finished: %w[3 6])])].map { |answer| answer["units"].first["picked"] })
+    refute_equal bought.call(picked), bought.call(geese)
+  end
+
+  # Five tools are named, none makes them so any more: the best does, and it says why.
+  def test_what_was_picked_and_cannot_be_used_is_said
+    answer = geese(picks: [flip.merge("method" => "die/patches")])
+
+    refute answer["units"].first["picked"]
+    assert_match(/no die/, answer["units"].first["say"])
+  end
+
+  def left_out(answer)
+    answer["not_counted"].map { |one| one.values_at("what", "why") }
+  end
+
+  def test_what_no_fabric_is_chosen_for_is_told_as_not_counted
+    assert_equal [["cornerstones", "no_fabric"], ["binding strips", "no_fabric"], %w[backing no_fabric]],
+                 left_out(quilt(12, sashing: "1", cornerstones: true, fabrics: { "sashing" => "sand" }))
+    full = { "binding" => { "fabric" => "sea" }, "backing" => { "fabric" => "sea" } }
+
+    assert_empty quilt(12, more: full)["not_counted"]
+  end
+
+  # Blocks of 28 on point: sides from a square of 39.598 + 1.207 = 40 7/8, corners from 19.799 + 0.854 = 20 3/4. Of fabric 40 wide: two
+  # panels of (40 7/8 + 1/2) / 2 = 20 11/16, an eighth up.
+  def test_setting_triangles_wider_than_their_fabric_are_pieced
+    answer = quilt(5, blocks: [{ "block" => block(28), "count" => 5 }], layout: "on_point", across: 2, down: 2,
+                      fabrics: { "triangles" => "sand" }, more: { "tools" => [] })
+
+    assert_equal([["side", 2, ["40 7/8", "20 3/4"]]], answer["pieced"].map { |one| one.values_at("for", "panels", "size") })
+    assert_includes left_out(answer), ["squares 28", "no_method"]
+    sand = answer["buy"].find { |one| one["fabric"] == "sand" }["length"]
+
+    # One strip of 40 7/8 with one panel, and the other with corners beside it: 2 × 20 3/4 along 40 are more than it holds.
+    assert_operator OakenGauge::Length.parse(sand).inches, :>=, 40.875r
+  end
+
+  # Fabric 5 wide: a border of 6½ from two panels of 3½; a binding of 2½ is joined; squares of 9½ are told as too wide.
+  def test_narrow_fabric
+    stock = %w[sea sand].to_h { |name| [name, [{ "form" => "yardage", "usable_width" => "5" }]] }
+    answer = quilt(12, more: { "stock" => stock, "binding" => { "fabric" => "sand" } }, borders: [{ "width" => "6", "fabric" => "sand" }])
+
+    assert_equal [["border", 2]], answer["pieced"].map { |one| one.values_at("for", "panels") }.uniq
+    assert_includes left_out(answer), ["squares 9", "too_wide"]
+    assert_match(%r{takes fabric 9 1/2 wide}, answer["not_counted"].find { |one| one["why"] == "too_wide" }["say"])
+    assert_equal(["/binding/strip"], faults(12, more: { "binding" => { "fabric" => "sand", "strip" => "5" }, "stock" => stock }))
+  end
+
+  # Batting sticks out 4, the backing 2 more than that: 27 + 12 by 36 + 12.
+  def test_no_glue_lies_bare_beyond_the_backing
+    lengths = [false, true].map { |fusible| quilt(12, more: { "batting" => { "fusible" => fusible } })["backing"]["length"] }
+
+    assert_equal %w[44 48], lengths
+  end
+
+  # 13√2 is 18.385; sashing 3½ inside only: ((c − 1)·16½ + 13)√2 + 8½ is 26.9 for one, 50.2 for two, which the quilt would take.
+  def test_fitting_proposes_nothing_that_a_quilt_refuses
+    setting = { "layout" => "on_point", "across" => 1, "down" => 1, "sashing" => "3 1/2", "outer" => false,
+                "borders" => [{ "width" => "4 1/4" }] }
+    answer = OakenGauge.fit_quilt({ "setting" => setting, "block" => %w[13 13], "width" => "26", "length" => "61" })
+
+    assert_equal 2, answer["across"]
+    assert_operator answer["down"], :>=, 2
+    assert_raises(Documents::Invalid) { OakenGauge.fit_quilt({ "setting" => setting, "block" => %w[13 12], "width" => "26", "length" => "61" }) }
   end
 
   def test_what_cannot_be_set_is_named

@@ -71,6 +71,31 @@ class ShelfTest < CoreCase
     assert_equal %w[geese-trimmer wedge-ruler die-square-2].sort, answer["idle"].map { |tool| tool["tool"] }.sort
   end
 
+  # The long side of the side triangle of blocks of 12: 16.97, as 16 31/32 on no ruler, cut from a square of 18 1/4.
+  def test_setting_triangles_miss_no_tool
+    triangle = { "kind" => "triangle", "grain" => "long_side", "finished" => "16 31/32", "count" => 6 }
+
+    assert_equal ["Odd"], missing({ "Sides" => triangle, "Odd" => UNIT.merge("finished" => "2 3/8") }, OakenGauge.usual_tools.first(1))["unreached"]
+  end
+
+  # 12 squares cut 9 1/2 are three strips, 28 1/2; binding round 27 by 36, 138 long, four strips of 2 1/2, 10; a unit that the quilt does
+  # not count takes a strip of 2 7/8 for both its fabrics, a unit that it counts nothing more.
+  def test_a_quilt_takes_all_that_is_cut_for_it
+    bolt = { "form" => "yardage", "length" => "60" }
+    block = { "name" => "Plain", "columns" => ["9"], "rows" => ["9"],
+              "pieces" => [{ "kind" => "square", "at" => [0, 0], "fabrics" => { "patch" => "1" } }] }
+    quilt = { "blocks" => [{ "block" => block, "count" => 12 }], "setting" => { "layout" => "straight", "across" => 3, "down" => 4 },
+              "binding" => { "fabric" => "1" }, "stock" => { "1" => [bolt] } }
+    counted = { "project" => "One", "unit" => "Squares", "method" => "rotary/patches", "fabrics" => { "patch" => "1" },
+                "question" => { "unit" => { "kind" => "square", "finished" => "9", "count" => 12 }, "fabrics" => { "patch" => bolt } } }
+    beside = take("One", "rotary/two_at_a_time", bolt, { "same_as" => "light" }, { "light" => "1", "dark" => "1" })
+    promised = OakenGauge.promised([counted, beside], [{ "project" => "One", "question" => quilt }])["1"]
+
+    assert_equal ["44 1/4", "15 3/4"], promised.values_at("promised", "left")
+    assert_equal([["Tips", "the quilt"]], promised["by"].map { |share| share["units"] })
+    assert_equal "67", OakenGauge.promised([counted.merge("project" => "Two")], [{ "project" => "One", "question" => quilt }])["1"]["promised"]
+  end
+
   # What is said to be saved is what weighing says without and with the tool.
   def test_one_tool_more_saves_what_weighing_says_it_saves
     ruler = OakenGauge.usual_tools.first(1)

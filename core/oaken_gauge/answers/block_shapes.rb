@@ -32,11 +32,15 @@ module OakenGauge
                            may: { squares: said(WHOLE, "How many squares of the size the pieces are cut from"), then: TEXT,
                                   called: CALLED }).freeze
       TRIANGLES = object(count: WHOLE, finished: LENGTH, exact: AMOUNT, grain: one_of("legs", "long_side"), square: LENGTH, squares: WHOLE,
-                         fabric: maybe(TEXT), may: { called: CALLED }).freeze
+                         fabric: maybe(TEXT), may: { called: CALLED, say: TEXT }).freeze
       BACKING = object(length: LENGTH, panels: WHOLE, seams: WHOLE, run: one_of("along", "across")).freeze
       QUILT_UNIT = { "type" => "object", "required" => %w[kind count fabrics],
                      "properties" => { "kind" => TEXT, "finished" => FINISHED, "count" => HANDS, "fabrics" => by_name(TEXT),
-                                       "title" => TEXT, "plural" => TEXT } }.freeze
+                                       "title" => TEXT, "plural" => TEXT,
+                                       "method" => said(TEXT, "What makes it: none where no method does"),
+                                       "picked" => said(YES, "Whether that was picked; else it is the best"),
+                                       "method_title" => TEXT,
+                                       "say" => said(TEXT, "Why what was picked cannot be used") } }.freeze
       OUTLINED = object(fabric: maybe(TEXT), outline: POINTS).freeze
       QUILT_DRAWING = object(about: "In inches from the upper left corner within the borders, downwards", size: list(NUMBER, size: 2),
                              block: list(NUMBER, size: 2), ground: maybe(TEXT), blocks: list(list(OUTLINED)),
@@ -52,7 +56,11 @@ module OakenGauge
                      binding: object(strips: WHOLE, length: LENGTH), backing: BACKING, batting: list(LENGTH, size: 2),
                      buy: list(object(fabric: TEXT, length: LENGTH, yards: TEXT)),
                      not_bought: list({ "type" => "object" }, about: "Units that no method makes with these tools"),
-                     may: { drawing: QUILT_DRAWING, triangle_units: list(QUILT_UNIT, about: "At the edge, for a screen"),
+                     not_counted: list(object(what: TEXT, say: TEXT, why: one_of("no_fabric", "too_wide", "no_method")),
+                                       about: "What of it is not in what is bought"),
+                     pieced: list(object(for: TEXT, fabric: TEXT, panels: WHOLE, size: list(LENGTH, size: 2), say: TEXT),
+                                  about: "What is sewn from panels, as its fabric is not wide enough"),
+                     may: { drawing: QUILT_DRAWING,
                             panels: list(PANELS, about: "On foundation sheets, for a screen") }).freeze
 
       NAMED = { "DeconstructAnswer" => APART, "QuiltAnswer" => QUILT }.freeze

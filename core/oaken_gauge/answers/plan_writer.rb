@@ -19,7 +19,7 @@ module OakenGauge
 
       def fabric(fabric)
         { "strips" => fabric.cuts.map { |cut| strip(cut) }, **lengths_of(fabric),
-          "offcuts" => fabric.cuts.flat_map(&:kept).map { |size| { "size" => lengths(size) } },
+          "offcuts" => fabric.cuts.flat_map { |cut| cut.kept * cut.times }.map { |size| { "size" => lengths(size) } },
           "sheets_used" => fabric.sheets_used, "sheets_bound" => fabric.sheets_bound,
           "placements" => placements(fabric), "short" => fabric.short.map { |short| short(short) } }
       end
@@ -33,7 +33,7 @@ module OakenGauge
 
       def strip(cut)
         { "stock" => cut.stock, "sheet" => cut.sheet, "width" => length(cut.width), "length" => length(cut.length), "at" => length(cut.at),
-          "with" => cut.with&.to_s, "pieces" => cut.pieces.map { |piece| piece(piece) } }.compact
+          "count" => (cut.times if cut.times > 1), "with" => cut.with&.to_s, "pieces" => cut.pieces.map { |piece| piece(piece) } }.compact
       end
 
       def piece(piece)

@@ -9,11 +9,6 @@ module OakenGauge
       # Fabric is bought by the eighth of a yard, or by ten centimetres.
       BOLT = { inch: Grid.new(36/8r), cm: Grid.new(500/127r), mm: Grid.new(500/127r) }.freeze
       YARD = 36
-      # What the pieces of a quilt are called.
-      CALLED = { sash: "sashes", long_sash: "long sashes", cornerstone: "cornerstones",
-                 half_cornerstone: "half cornerstones, from squares cut twice corner to corner", border: "border strips",
-                 binding: "binding strips", side: "side triangles, from squares cut twice corner to corner",
-                 corner: "corner triangles, from squares cut once corner to corner" }.freeze
 
       # @param quilt [Quilts::Quilt]
       # @param buying [Quilts::Buying]
@@ -24,26 +19,27 @@ module OakenGauge
         @quilt = quilt
         @buying = buying
         @measure = measure
+        @counting = NotCountedWriter.new(buying, measure)
       end
 
       # @return [Hash]
       def write
         { "finished" => lengths(@quilt.size), "exact" => exact(@quilt.size), "blocks" => @quilt.layout.blocks, "units" => units,
           "pieces" => @quilt.pieces.map { |piece| piece(piece) }, "setting_triangles" => triangles, **finishing, "buy" => buy,
-          "not_bought" => @buying.unmade.map do |counted|
-            unit(counted).slice("kind", "finished")
-          end, **(@view ? seen : {}) }
+          "not_bought" => @buying.unmade.map { |counted| unit(counted).slice("kind", "finished") }, **@counting.write,
+          **(@view ? { "drawing" => QuiltDrawingWriter.new(@quilt.drawing).write } : {}) }
       end
 
       private
 
-      def seen
-        { "drawing" => QuiltDrawingWriter.new(@quilt.drawing).write,
-          "triangle_units" => @quilt.triangle_units.map { |counted| unit(counted) } }
+      def units
+        @buying.making.all.map { |made| { **unit(made.counted), **made_by(made) } }
       end
 
-      def units
-        @quilt.units.map { |counted| unit(counted) }
+      def made_by(made)
+        way = made.outcome&.way&.class
+        told = { "method" => way&.id, "picked" => made.picked, "say" => made.refused&.say }
+        (@view ? { **told, "method_title" => way&.title } : told).compact
       end
 
       def unit(counted)
@@ -54,11 +50,11 @@ module OakenGauge
 
       def piece(piece)
         { "for" => piece.what.to_s, "fabric" => piece.fabric, "size" => lengths(piece.size), "count" => piece.pieces || piece.count,
-          "ends" => piece.ends.to_s, **squares(piece), **called(piece.what) }
+          "ends" => piece.ends.to_s, **squares(piece), **called(piece.what, piece.pieces || piece.count) }
       end
 
-      def called(what)
-        @view ? { "called" => CALLED.fetch(what) } : {}
+      def called(what, count)
+        @view ? { "called" => QuiltWords.called(what, count) } : {}
       end
 
       def squares(piece)
@@ -71,7 +67,8 @@ module OakenGauge
 
       def triangle(piece, one)
         { "count" => one.count, "finished" => length(one.side), "exact" => one.side.to_f.round(4), "grain" => one.grain.to_s,
-          "square" => length(piece.size.first), "squares" => piece.count, "fabric" => piece.fabric, **called(piece.what) }
+          "square" => length(piece.size.first), "squares" => piece.count, "fabric" => piece.fabric, **called(piece.what, one.count),
+          **(@view ? { "say" => QuiltWords.triangle(one, piece, @measure) } : {}) }
       end
 
       def finishing

@@ -98,7 +98,8 @@ may: { left: HAND, right: HAND, parts: list(object(technique: TEXT, sets: WHOLE)
       LAID = object(letter: TEXT, size: list(LENGTH, size: 2, about: "Across the strip, and along it"), at: LENGTH, up: LENGTH).freeze
       STRIP = object(stock: said(WHOLE, "Which entry of the fabric's stock"), width: LENGTH, length: LENGTH,
                      at: said(LENGTH, "Where it begins along the bolt"), pieces: list(LAID),
-                     may: { sheet: said(WHOLE, "Which sheet of that stock; a strip of the bolt has none"),
+                     may: { sheet: said(WHOLE, "Which sheet of that stock, the first of those alike; a strip of the bolt has none"),
+                            count: said(WHOLE, "How many are cut just like it; 1 where it is left out"),
                             with: said(TEXT, "The fabric that lies on it right sides together and is cut with it") }).freeze
       PLACEMENTS = object(tool: TEXT, width: LENGTH, count: WHOLE, sequence: list(object(shift: LENGTH, slots: list(LENGTH)))).freeze
       FABRIC_PLAN = object(strips: list(STRIP), offcuts: list(object(size: list(LENGTH, size: 2))), used_length: LENGTH,

@@ -22,7 +22,7 @@ module OakenGauge
       # @param cut [Layout::Cut]
       # @return [Array<Array(Boolean, Layout::Form)>]
       def ways(cut)
-        [false, *(directional? ? nil : true)].product(cut.forms(directional?))
+        [false, *(directional? || cut.upright? ? nil : true)].product(cut.forms(directional?))
       end
 
       # @param cut [Layout::Cut]

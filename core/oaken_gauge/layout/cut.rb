@@ -22,6 +22,11 @@ module OakenGauge
         false
       end
 
+      # @return [Boolean] whether it may not be turned, whatever its fabric
+      def upright?
+        false
+      end
+
       # @return [Integer] layers that lie on one another as it is cut
       def layers
         1

@@ -10,8 +10,14 @@ module OakenGauge
     # - count: how many
     # - then_do: Symbol, what becomes of each one
     # - marks: lines across one, for its drawing: each a pair of points in parts of its sides
-    Piece = Struct.new(:role, :exact, :size, :count, :then_do, :marks, keyword_init: true) do
+    # - upright: whether it may not be turned
+    Piece = Struct.new(:role, :exact, :size, :count, :then_do, :marks, :upright, keyword_init: true) do
       include Cut
+
+      # @return [Boolean]
+      def upright?
+        !!upright
+      end
 
       # @param _directional [Boolean] whether the print may not be turned
       # @return [Array<Form>] the ways it lies in rows
@@ -22,7 +28,7 @@ module OakenGauge
       # Along a strip it may lie either way round.
       # @return [Array<Form>]
       def forms_on_strips(directional)
-        ways = directional || size.uniq.one? ? [size] : [size, size.reverse]
+        ways = directional || upright || size.uniq.one? ? [size] : [size, size.reverse]
         ways.map { |across, along| Form.of_piece(across, along, marks) }
       end
 
@@ -33,7 +39,7 @@ module OakenGauge
 
       # @return [Array] as they lie and are drawn, whatever fabric they are of
       def likeness
-        [size, marks]
+        [size, marks, upright]
       end
 
       # @return [Array(Rational, Rational)]

@@ -17,14 +17,16 @@ module OakenGauge
         @sizes = fabric.sizes(@blocks.values.flat_map(&:ways))
       end
 
-      # Plain rows first; blocks beside blocks only where they could take less.
+      # Plain rows first; blocks beside blocks only where they could take less; and every layout there is, where that could still
+      # take less or leave fewer short.
       # @return [Laid]
       def best
         rows = least
         return rows if rows.least?(@fabric) || !(@fabric.searched? || might_do?(rows.short))
 
         look(Packing::DEPTH)
-        with_room([rows, least].min_by(&@score))
+        laid = with_room([rows, least].min_by(&@score))
+        [laid, Exactly.instead_of(laid, @fabric, @cuts)].compact.min_by(&@score)
       end
 
       # @return [Boolean] whether any sheet holds one

@@ -20,7 +20,7 @@ module OakenGauge
         def whole(strips, wanted, nodes:)
           counts = WholeNumbers.least(costs: strips.map(&:width), columns: columns(strips),
                                       rows: wanted.map { |count| [count, WholeNumbers::ENDLESS] }, nodes: nodes)
-          counts && strips.zip(counts).flat_map { |strip, count| [strip] * count }
+          counts && strips.zip(counts).reject { |_, count| count.zero? }.map { |strip, count| strip.with(times: count) }
         end
 
         private

@@ -2,138 +2,131 @@
 
 module OakenGauge
   module Planning
-    # The strips that give all pieces of one fabric and take least of it: the best of first fit, of diving into the
-    # relaxation, and of whole strips chosen among those that it found.
+    # The strips that give all pieces of one fabric and take least of it. Of few pieces every way is tried; of more the best is
+    # taken of first fit, of diving into the relaxation ({Dive}), and of whole strips chosen among those that it found.
     #
     # @example
     #   cutting = Cutting.new(kinds, 40r)
     #   cutting.length   # => (45/2)
-    #   cutting.bound    # => (177/8), and nothing can take less
+    #   cutting.bound    # => (177/8), and no plan of strips, segments and stacks takes less
     class Cutting
       # Rounds and nodes for each step of effort.
       ROUNDS = 12
       NODES = 150
       # So many kinds that branch and bound still comes to something.
-      FEW = 15
-      # Strips of the relaxation that are weighed against one another for the next one.
-      LIKELY = 8
+      FEW_KINDS = 15
 
       # @param kinds [Array<Kind>]
       # @param room [Rational] inches along a strip
       # @param effort [Integer] 1 to 10
-      def initialize(kinds, room, effort: 3)
+      # @param most [Rational, nil] inches of the bolt, nil where there is no end to it
+      def initialize(kinds, room, effort: 3, most: nil)
         @kinds = kinds
-        @room = room
+        @ways = Ways.new(kinds, room, most)
         @effort = effort
         @wanted = kinds.map(&:count)
       end
 
       # @return [Array<Strip>] wide ones first
       def strips
-        @strips ||= begin
-          best = [first_fit.strips, dived, chosen].compact.map { |found| needed(found) }.min_by { |found| found.sum(&:width) }
-          best.sort_by { |strip| -strip.width }
-        end
+        @strips ||= alike(best).sort_by.with_index { |strip, i| [-strip.width, -strip.length, i] }
       end
 
       # @return [Rational] inches of fabric that they take
       def length
-        strips.sum(0r, &:width)
+        takes(strips)
       end
 
       # @return [FirstFit]
       def first_fit
-        @first_fit ||= FirstFit.new(@kinds, @room)
+        @first_fit ||= FirstFit.new(@ways)
       end
 
-      # What no plan of this kind takes less than: the relaxation, the area, and that widths only come in steps.
+      # What no plan of this kind takes less than: the relaxation, the area, and that widths are sums of sides.
       # @return [Rational] inches
       def bound
-        strips
-        step = @pricing.widths.reduce { |one, other| gcd(one, other) }
-        least = [relaxation.bound - 1e-6, area_bound.to_f - 1e-9, widest_needed.to_f - 1e-9].max
-        [(least / step).ceil * step, length].min
+        bound_up_to(length)
       end
 
       private
 
+      def best
+        return first_fit.strips if first_fit.length <= lower
+        return Few.new(@ways, @wanted).strips if Few.few?(@wanted)
+
+        relaxed
+        least([first_fit.strips, needed(dived)]).then { |found| proved?(found) ? found : least([found, *chosen]) }
+      end
+
+      def least(found)
+        found.min_by { |strips| takes(strips) }
+      end
+
+      def proved?(strips)
+        takes(strips) <= bound_up_to(takes(strips))
+      end
+
+      def alike(strips)
+        strips.group_by { |strip| [strip.width, strip.segments] }.values.map { |same| same.first.with(times: same.sum(&:times)) }
+      end
+
+      def bound_up_to(length)
+        least = [relaxed - 1e-6, area_bound.to_f - 1e-9, widest_needed.to_f - 1e-9].max
+        Sums.new(@ways.all.map(&:across).uniq).least(least, length)
+      end
+
+      # Before anything is worked out.
+      def lower
+        [area_bound, widest_needed].max
+      end
+
+      def takes(strips)
+        strips.sum(0r, &:takes)
+      end
+
       def area_bound
-        @kinds.sum { |kind| kind.area * kind.count } / @room
+        @kinds.sum { |kind| kind.area * kind.count } / @ways.room
       end
 
       # Some strip is at least as wide as the piece that is widest whichever way it lies.
       def widest_needed
-        @kinds.map { |kind| kind.ways.select { |_, along| along <= @room }.map(&:first).min }.max
+        @ways.by_kind.map { |ways| ways.first.across }.max
       end
 
-      def pricing
-        @pricing ||= Pricing.new(Segment.all(@kinds, @room), @room)
+      # What the relaxation proves.
+      def relaxed
+        @relaxed ||= begin
+          relaxation.prove(@wanted)
+          relaxation.bound
+        end
       end
 
       def relaxation
-        @relaxation ||= Relaxation.new(pricing, first_fit.strips + single, rounds: ROUNDS * @effort)
+        @relaxation ||= Relaxation.new(Pricing.new(@ways), first_fit.strips.map { |strip| strip.with(times: 1) } + single,
+                                       rounds: ROUNDS * @effort)
       end
 
       # A strip full of each kind.
       def single
-        @kinds.each_index.map do |kind|
-          across, along = @kinds[kind].ways.select { |_, length| length <= @room }.min_by { |width, length| width / (@room / length).floor }
-          Strip.new(width: across, segments: [Segment.new(length: along, pieces: [[kind, across]])] * (@room / along).floor)
+        @ways.by_kind.map do |ways|
+          way = ways.min_by { |one| one.across / (@ways.room / one.along).floor }
+          Strip.of([Segment.of([way])] * (@ways.room / way.along).floor)
         end
       end
 
-      # Whole strips out of the relaxation, then the relaxation of what is still wanted, to the end; at every step the
-      # rest may be cut in the plain way as well.
       def dived
-        left = @wanted.dup
-        strips = []
-        found = []
-        until left.all?(&:zero?)
-          found << (strips + FirstFit.new(@kinds, @room, left).strips)
-          whole_strips(left).each { |strip| take(strip, left, strips) }
-        end
-        [*found, strips].min_by { |list| list.sum(&:width) }
-      end
-
-      # What is left of a strip once only wanted pieces are on it is filled with others.
-      def take(strip, left, strips)
-        kept = strip.needed(left) or return
-        strips << Filling.new(@kinds, @room).call(kept, left)
-      end
-
-      def whole_strips(left)
-        shares = relaxation.solve(left)
-        columns = relaxation.columns.first(shares.size)
-        whole = columns.zip(shares).flat_map { |strip, share| [strip] * (share + 1e-6).floor }
-        return whole unless whole.empty?
-
-        [fullest(columns, shares, left)]
-      end
-
-      # Of those that the relaxation likes best, the one that wastes least when only wanted pieces are on it.
-      def fullest(columns, shares, left)
-        likely = shares.each_index.select { |i| shares[i] > 1e-6 }.sort_by { |i| -shares[i] }.first(LIKELY)
-        filling = Filling.new(@kinds, @room)
-        columns[likely.max_by do |i|
-          rest = left.dup
-          kept = columns[i].needed(rest)
-          kept ? [filling.call(kept, rest).used(@kinds) / (kept.width * @room), shares[i]] : [0, 0]
-        end]
+        Dive.new(relaxation, @ways, @wanted).strips
       end
 
       def chosen
-        Columns.whole(relaxation.columns, @wanted, nodes: NODES * @effort) if @kinds.size <= FEW
+        whole = Columns.whole(relaxation.columns, @wanted, nodes: NODES * @effort) if @kinds.size <= FEW_KINDS
+        [needed(whole)] if whole
       end
 
       # Without what is beyond the demand.
       def needed(strips)
         left = @wanted.dup
-        strips.sort_by { |strip| -strip.width }.filter_map { |strip| strip.needed(left) }
-      end
-
-      def gcd(one, other)
-        common = one.denominator.lcm(other.denominator)
-        Rational((one * common).to_i.gcd((other * common).to_i), common)
+        strips.sort_by.with_index { |strip, i| [-strip.width, i] }.flat_map { |strip| strip.all_needed(left) }
       end
     end
   end

@@ -2,14 +2,15 @@
 
 module OakenGauge
   module Planning
-    # The plan for one fabric: first what its precuts, bought strips and scraps give, then strips from the bolt.
+    # The plan for one fabric: first what its precuts, bought strips and scraps give, then strips from the bolts. Before anything is
+    # missing of which few pieces are wanted, the best layout of all of the stock has been tried.
     class FabricPlan
       # What the stock cannot give. - kind; - count; - say
       Short = Struct.new(:kind, :count, :say, keyword_init: true)
 
       # @return [Array<Short>]
       attr_reader :short
-      # @return [Array<Laying::Cut>] sheets, then strips of the bolt, wide ones first
+      # @return [Array<Laying::Cut>] sheets, then strips of the bolts, wide ones first
       attr_reader :cuts
 
       # @param kinds [Array<Kind>]
@@ -20,123 +21,107 @@ module OakenGauge
         @stock = stock
         @effort = effort
         @layers = layers
-        @bolt = stock.index(&:bolt?)
+        @bolts = stock.each_with_index.select { |one, _| one.bolt? }.map { |one, i| OnBolts::Bolt.new(i, one.usable_width, one.length) }
         lay(kinds, lengthwise: length_for?(kinds))
         lay(kinds, lengthwise: false) if short.any? && kinds.any? { |kind| room && kind.size.max > room }
       end
 
-      # @return [Rational] inches of the bolt
+      # @return [Rational] inches of the bolts
       def used_length
-        @on_bolt ? @on_bolt.length : 0r
+        cuts.reject(&:sheet).sum(0r) { |cut| cut.width * cut.times }
       end
 
-      # @return [Rational] inches; no plan with the same pairs takes less of the bolt
+      # @return [Rational] inches; no plan of strips, segments and stacks with the same pairs takes less of the bolts
       def bound_length
-        @on_bolt ? @on_bolt.bound : 0r
+        @on_bolts && short.empty? ? [@on_bolts.bound, used_length].min : used_length
       end
 
       # @return [Rational] inches that first fit takes
       def first_fit_length
-        @on_bolt ? @on_bolt.first_fit : 0r
+        @on_bolts ? @on_bolts.first_fit : 0r
       end
 
-      # @return [Array<Array(Rational, Integer)>] widths of strips of the bolt, and how many in a row
+      # @return [Array<Array(Rational, Integer)>] widths of strips of the bolts, and how many in a row
       def widths
-        cuts.reject(&:sheet).map(&:width).tally.to_a
+        cuts.reject(&:sheet).group_by(&:width).map { |width, same| [width, same.sum(&:times)] }
       end
 
       # @return [Integer]
       def sheets_used
-        cuts.count(&:sheet)
+        cuts.select(&:sheet).sum(&:times)
       end
 
       # @return [Integer] no plan takes fewer of the sheets, were they all as large as the largest
       def sheets_bound
-        largest = sheets.flat_map(&:rectangles).map { |wide, long, _| wide * long }.max or return 0
-        area = cuts.select(&:sheet).sum { |cut| cut.pieces.sum { |piece| piece.across * piece.along } }
+        largest = sheets.rectangles.map { |wide, long, _| wide * long }.max or return 0
+        area = cuts.select(&:sheet).sum { |cut| cut.times * cut.pieces.sum { |piece| piece.across * piece.along } }
         (area / largest).ceil
       end
 
       private
 
-      # Inches along a strip of the bolt.
+      # Inches along a strip of the widest bolt.
       def room
-        @bolt && @stock[@bolt].usable_width
+        @bolts.map(&:room).max
       end
 
       def sheets
-        @stock.reject.with_index { |_, i| i == @bolt }
+        @sheets ||= Sheets.new(@stock, @stock.each_index.to_a - @bolts.map(&:stock))
       end
 
       # Long pieces lie along the bolt where there is enough of it, and are joined where there is not.
       def length_for?(kinds)
-        length = @bolt && @stock[@bolt].length
-        @bolt && (length.nil? || kinds.all? { |kind| kind.size.max <= length })
+        longest = @bolts.map { |bolt| bolt.length || Float::INFINITY }.max
+        longest && kinds.all? { |kind| kind.size.max <= longest }
       end
 
       def lay(kinds, lengthwise:)
         @kinds = kinds.flat_map { |kind| Joining.new(kind, room).kinds(lengthwise: lengthwise) }
-        @cuts = []
-        @short = []
-        left = sheets.reduce(@kinds.map(&:count)) { |wanted, fabric| on_sheets(fabric, wanted) }
-        @bolt ? on_bolt(left) : none_left(left)
+        @on_bolts = nil
+        wanted = @kinds.map(&:count)
+        @cuts, left = on_sheets(sheets, wanted)
+        left = on_bolts(left) if @bolts.any?
+        left = anywhere(wanted, left) if left.sum.positive? && @layers.empty?
+        @short = missing(@kinds.zip(left) + (@on_bolts&.missing_pairs || []))
       end
 
-      def none_left(left)
-        @kinds.zip(left).each { |kind, count| tell_short(kind, count, "more of the stock") if count.positive? }
+      def missing(counted)
+        counted.select { |_, count| count.positive? }.map { |kind, count| told_short(kind, count) }
       end
 
-      # @return [Array<Integer>] what is still wanted of each kind
-      def on_sheets(fabric, wanted)
+      # @return [Array(Array<Laying::Cut>, Array<Integer>)] what is cut of them, and what is still wanted of each kind
+      def on_sheets(sheets, wanted)
         cuts = @kinds.zip(wanted).map { |kind, count| kind.to_cut(count) }
         asked = cuts.select { |cut| cut.count.positive? }
-        return wanted if asked.empty?
+        return [[], wanted] if asked.empty? || sheets.none?
 
-        best = Layout::Sharing.new(fabric, asked).best
-        best.sheets.each { |taken| add_sheets(fabric, taken, cuts) }
-        cuts.map { |cut| best.missing.fetch(cut, 0) }
+        best = Layout::Sharing.new(sheets, asked).best
+        [sheets.laid(best.sheets) { |cut| @kinds[cuts.index { |own| own.equal?(cut) }] }, cuts.map { |cut| best.missing.fetch(cut, 0) }]
       end
 
-      def add_sheets(fabric, taken, cuts)
-        stock = @stock.index { |one| one.equal?(fabric) }
-        taken.repeats.times do
-          place = { stock: stock, sheet: @cuts.count { |cut| cut.stock == stock } }
-          @cuts << Laying.sheet(taken, place) { |cut| @kinds[cuts.index { |own| own.equal?(cut) }] }
-        end
+      # What of the bolts has no strips with room for all may yet have it where each is cut like a sheet.
+      def anywhere(wanted, left)
+        all = Sheets.new(@stock, @stock.each_index.to_a)
+        return left if all.rectangles.any? { |_, long, _| long.nil? } || @bolts.empty?
+
+        cuts, still = on_sheets(all, wanted)
+        return left if still.sum >= left.sum
+
+        @cuts = cuts
+        still
       end
 
-      def on_bolt(left)
-        own = @kinds.zip(left).select { |_, count| count.positive? }.map { |kind, count| Kind.new(**kind.to_h, count: count) }
-        @on_bolt = OnBolt.new(own, @layers, room, effort: @effort)
-        @on_bolt.layers.reduce(0r) do |at, layer|
-          place_strips(layer, at).each { |kind, count| tell_short(layer.kinds[kind], count, "#{more} more of the bolt") }
-          at + layer.cutting.length
-        end
+      def on_bolts(left)
+        own = @kinds.zip(left).select { |_, count| count.positive? }
+        @on_bolts = OnBolts.new(own.map { |kind, count| kind.with(count: count) }, @layers, @bolts, effort: @effort)
+        @cuts += @on_bolts.cuts
+        missing = @on_bolts.missing.dup
+        left.map { |count| count.positive? ? missing.shift : 0 }
       end
 
-      def more
-        Length.new(used_length - (@stock[@bolt].length || used_length))
-      end
-
-      # @param at [Rational] where the first one begins along the bolt
-      # @return [Hash{Integer => Integer}] what is on strips that the bolt has no length for
-      def place_strips(layer, at)
-        laid, over = fitting(layer.strips, at)
-        laid.reduce(at) do |from, strip|
-          @cuts << Laying.strip(strip, layer.kinds, room, { stock: @bolt, at: from, with: layer.with })
-          from + strip.width
-        end
-        over.map(&:tally).reduce({}) { |all, tally| all.merge(tally) { |_, one, other| one + other } }
-      end
-
-      def fitting(strips, from)
-        length = @stock[@bolt].length
-        at = from
-        strips.partition { |strip| (length.nil? || at + strip.width <= length).tap { |fits| at += strip.width if fits } }
-      end
-
-      def tell_short(kind, count, more)
-        @short << Short.new(kind: kind, count: count, say: "#{count} of #{kind.letter} #{Saying.is(count)} missing: it takes #{more}.")
+      def told_short(kind, count)
+        more = @on_bolts ? "#{Length.new(@on_bolts.more)} more of the bolt" : "more of the stock"
+        Short.new(kind: kind, count: count, say: "#{count} of #{kind.letter} #{Saying.is(count)} missing: it takes #{more}.")
       end
     end
   end

@@ -18,11 +18,16 @@ module OakenGauge
       # @param lengthwise [Boolean] whether there is length enough
       # @return [Array<Kind>] itself, or the strips that it is joined from
       def kinds(lengthwise:)
-        return [@kind] unless too_long? && !(lengthwise && turned?)
+        return [@kind] unless joined? && !(lengthwise && turned?)
 
         [[@room, whole * @kind.count], [rest, rest.positive? ? @kind.count : 0]].reject { |_, count| count.zero? }.map do |length, count|
           Kind.new(**@kind.to_h, size: [width, length], count: count, turn: false, shape: :run)
         end
+      end
+
+      # @return [Boolean] whether strips can be joined into it, that lie as its print has to
+      def joined?
+        too_long? && (@kind.turn || @kind.size.last == @kind.size.max)
       end
 
       private

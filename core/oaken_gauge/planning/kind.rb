@@ -19,6 +19,16 @@ module OakenGauge
         size.inject(:*)
       end
 
+      # @return [Kind] with some of that changed
+      def with(**changes)
+        Kind.new(**to_h, **changes)
+      end
+
+      # @return [Hash] all of it but how many
+      def likeness
+        to_h.except(:count)
+      end
+
       # What makes two kinds one letter.
       # @return [Array]
       def looks
@@ -26,8 +36,10 @@ module OakenGauge
       end
 
       # @param room [Rational] inches along a strip
-      def fits?(room)
-        ways.any? { |_, along| along <= room }
+      # @param most [Rational, nil] inches of the bolt, nil where there is no end to it
+      # @return [Boolean]
+      def fits?(room, most = nil)
+        ways.any? { |across, along| along <= room && (most.nil? || across <= most) }
       end
 
       # @param other [Kind] of another fabric
@@ -46,7 +58,8 @@ module OakenGauge
       # As a cut that is laid on sheets.
       # @return [Layout::Piece]
       def to_cut(left = count)
-        Layout::Piece.new(role: letter, exact: size, size: size, count: left, then_do: then_do, marks: [])
+        Layout::Piece.new(role: letter, exact: size, size: size, count: left, then_do: then_do, marks: [],
+                          upright: !turn && shape != :run)
       end
     end
   end

@@ -6,10 +6,10 @@ module OakenGauge
     module Laying
       # A piece. - kind; - across, along: as it lies; - at: along the strip; - up: across it
       Laid = Struct.new(:kind, :across, :along, :at, :up, keyword_init: true)
-      # A strip of the bolt, or a sheet. - stock: which entry of the stock; - sheet: which of its sheets, nil for the
-      # bolt; - width, length; - at: where it begins along the bolt; - pieces: [Laid]; - kept: sizes for the shelf;
-      # - with: the fabric that lies right sides together with it, nil where there is none
-      Cut = Struct.new(:stock, :sheet, :width, :length, :at, :pieces, :kept, :with, keyword_init: true)
+      # Strips of a bolt that are alike, or sheets. - stock: which entry of the stock; - sheet: which of its sheets the first is, nil
+      # for a bolt; - width, length; - at: where the first begins along the bolt; - times: how many; - pieces: [Laid];
+      # - kept: sizes for the shelf; - with: the fabric that lies right sides together with it, nil where there is none
+      Cut = Struct.new(:stock, :sheet, :width, :length, :at, :times, :pieces, :kept, :with, keyword_init: true)
 
       class << self
         # @param strip [Strip]
@@ -20,12 +20,15 @@ module OakenGauge
         def strip(strip, kinds, room, place)
           along = 0r
           pieces = strip.segments.flat_map { |segment| stacked(segment, kinds, along).tap { along += segment.length } }
-          kept = [*(strip.rest ? strip.rest.kept : [[strip.width, room - along]]), *above(strip)]
-          Cut.new(**place, width: strip.width, length: room, pieces: pieces + beyond(strip, kinds), kept: worth_keeping(kept))
+          kept = [*(strip.rest ? strip.rest.kept : [[strip.width, room - along]]), *strip.segments.flat_map do |segment|
+            left(segment, strip.width)
+          end]
+          Cut.new(**place, width: strip.width, length: room, times: strip.times, pieces: pieces + beyond(strip, kinds),
+                           kept: worth_keeping(kept))
         end
 
         # @param taken [Layout::Sheet]
-        # @param place [Hash] stock: and sheet:
+        # @param place [Hash] stock:, sheet: and times:
         # @yield [Layout::Piece] tells its kind
         # @return [Cut]
         def sheet(taken, place)
@@ -52,12 +55,12 @@ module OakenGauge
           Laid.new(kind: kind, across: across, along: along, at: at, up: upward)
         end
 
-        # What is left beside the pieces of each segment.
-        def above(strip)
-          strip.segments.map { |segment| [strip.width - segment.across, segment.length] }
+        # What is left above the pieces of a segment, and beside those that are trimmed from it.
+        def left(segment, width)
+          [[width - segment.across, segment.length], *segment.pieces.map { |way| [way.across, segment.length - way.along] }]
         end
 
-        # What lies beyond the segments of a band.
+        # What lies beyond the segments.
         def beyond(strip, kinds)
           (strip.rest&.pieces || []).map { |kind, *place| laid(kinds[kind], *place) }
         end
@@ -68,9 +71,7 @@ module OakenGauge
 
         def stacked(segment, kinds, along)
           up = 0r
-          segment.pieces.map do |kind, across|
-            Laid.new(kind: kinds[kind], across: across, along: segment.length, at: along, up: up).tap { up += across }
-          end
+          segment.pieces.map { |way| laid(kinds[way.kind], way.across, way.along, along, up).tap { up += way.across } }
         end
       end
     end

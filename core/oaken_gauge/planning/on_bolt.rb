@@ -40,7 +40,7 @@ module OakenGauge
       private
 
       def cutting(kinds)
-        Banded.best(kinds, @room, effort: @effort) if kinds.any?
+        Cutting.new(kinds, @room, effort: @effort) if kinds.any?
       end
 
       def rests
@@ -69,7 +69,7 @@ module OakenGauge
       def filled
         strips = rests.strips
         @pairs.map do |layer|
-          held = strips.shift(layer.strips.size).map { |strip| strip.numbered(layer.kinds.size) }
+          held = strips.shift(layer.strips.size).flatten(1).map { |strip| strip.numbered(layer.kinds.size) }
           Pairs::Layer.new(**layer.to_h, kinds: layer.kinds + @kinds, filled: held)
         end
       end

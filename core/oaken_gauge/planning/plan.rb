@@ -32,7 +32,12 @@ module OakenGauge
       # @return [Array<Documents::Fault>] picks that give no pieces, pieces that no sheet and no join can give, pairs of one
       def faults
         asked.faults + pairs.widowed.flat_map { |fabric, kinds| kinds.map { |kind| widowed(fabric, kind) } } +
-          demands.flat_map { |fabric, kinds| homeless(fabric, kinds).map { |kind| fault(fabric, kind) } }
+          too_large.map { |fabric, kind| fault(fabric, kind) }
+      end
+
+      # @return [Array<Array(Symbol, Kind)>] pieces that no sheet and no join can give, by fabric
+      def too_large
+        demands.flat_map { |fabric, kinds| homeless(fabric, kinds).map { |kind| [fabric, kind] } }
       end
 
       private
@@ -49,8 +54,9 @@ module OakenGauge
         @pairs ||= Pairs.new(demands, demands.keys.to_h { |fabric| [fabric, bolt(fabric)&.usable_width] }, effort: document.effort)
       end
 
+      # What is cut in pairs does for the narrowest of its bolts.
       def bolt(fabric)
-        stock(fabric).find(&:bolt?)
+        stock(fabric).select(&:bolt?).min_by(&:usable_width)
       end
 
       def stock(fabric)
@@ -62,7 +68,11 @@ module OakenGauge
       end
 
       def room_for?(kind, stock)
-        stock.any? { |fabric| fabric.bolt? ? kind.size.min <= fabric.usable_width : fits?(kind, fabric) }
+        stock.any? { |fabric| fabric.bolt? ? on_bolt?(kind, fabric.usable_width) : fits?(kind, fabric) }
+      end
+
+      def on_bolt?(kind, width)
+        kind.fits?(width) || Joining.new(kind, width).joined?
       end
 
       def fits?(kind, fabric)
@@ -80,9 +90,16 @@ module OakenGauge
       end
 
       def fault(fabric, kind)
-        say = "is #{written(kind)}: allowed is what some sheet of #{fabric} holds, or what can be joined from strips of its bolt. " \
-              "Find a larger piece of it."
-        Documents::Fault.new(pointer: kind.place || "/picks", message: say)
+        size = "#{written(kind)}#{', not to be turned' unless kind.turn}"
+        say = "is #{size}: allowed is what some sheet of #{fabric} holds, or what can be joined from strips of its bolt. "
+        Documents::Fault.new(pointer: kind.place || "/picks", message: say + wider(fabric, kind))
+      end
+
+      def wider(fabric, kind)
+        bolts = stock(fabric).select(&:bolt?)
+        return "Find a larger piece of it." if bolts.empty?
+
+        "It is #{Length.new(bolts.map(&:usable_width).max)} wide: it takes #{Length.new(kind.ways.map(&:last).min)}."
       end
     end
   end

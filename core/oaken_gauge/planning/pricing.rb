@@ -4,100 +4,107 @@ require "numo/narray"
 
 module OakenGauge
   module Planning
-    # The best strip of every width at once, for what each kind is worth: a knapsack of segments along the strip, worked
-    # out for all widths together over the places that segments can reach (Gilmore and Gomory, 1965, in two stages).
+    # The strips that are worth most for their width, for what each kind is worth: knapsacks of stacks ({Stacks}), and of these a
+    # knapsack of segments along the strip, for several widths at once (Gilmore and Gomory, 1965, in stages). Widths whose
+    # fabric could not be worth more are left out, by the densest segment that they have.
     class Pricing
-      # More places than are gone through one by one; beyond, lengths are counted a little long, which gives strips that
-      # can be cut all the same.
-      MOST_PLACES = 2600
-      # What a length is worth that no segment has.
-      NOTHING = -1e9
+      # More places along a strip than are gone through one by one.
+      MOST = 2600
+      # So many widths are worked out together.
+      AT_ONCE = 24
+      SAME = 1e-9
 
-      # @param segments [Array<Segment>]
-      # @param room [Rational] inches along a strip
-      def initialize(segments, room)
-        @segments = segments
-        @widths = segments.map(&:across).uniq.sort
-        @lengths = segments.map(&:length).uniq.sort
-        @step = step(room)
-        @reach = @lengths.map { |length| (length / @step).ceil }
-        @places = reachable((room / @step).floor)
-        @fitting = @widths.map { |width| @lengths.map { |length| fitting(width, length) } }
+      # @param ways [Ways]
+      def initialize(ways)
+        @room = ways.room
+        @stacks = Stacks.new(ways)
+        @along = Steps.new(@stacks.lengths, @room, MOST)
+        @reach = @stacks.lengths.map { |length| @along.of(length) }
+        @places = reachable
+        @before = before
+        @inches = Numo::DFloat.cast(@stacks.lengths.map(&:to_f))
       end
 
       # @return [Boolean] whether every length is counted as it is
       def exact?
-        @exact
+        @along.exact? && @stacks.steps.exact?
       end
 
-      # @return [Array<Rational>] every width that a strip may have, inches
-      attr_reader :widths
-
       # @param worth [Array<Float>] of each kind
-      # @return [Array<Array(Float, Strip)>] of each width what the best strip is worth
-      def best(worth)
-        values, chosen = worths(worth)
-        totals, steps = knapsack(values)
-        @widths.each_index.map do |w|
-          place = totals[true, w].max_index
-          [totals[place, w], Strip.new(width: @widths[w], segments: trace(steps, chosen, place, w))]
+      # @param to_the_end [Boolean] look on until it is proved what the most is
+      # @return [Array(Array<Strip>, Float)] strips that are worth more than they take, and what no strip is worth more than, for
+      #   each inch of its width
+      def best(worth, to_the_end: false)
+        worths = @stacks.worths(worth)
+        likely = by_promise(worths.table)
+        strips = []
+        most = 1 + SAME
+        while likely.any? && likely.first.last > most && (to_the_end || strips.empty?)
+          found, ratio = priced(worths, likely.shift(AT_ONCE).map(&:first))
+          strips += found
+          most = [most, ratio].max
         end
+        [strips, [most, likely.first&.last || 0.0].max]
       end
 
       private
 
-      def step(room)
-        finest = [*@lengths, room].reduce(1r) { |common, length| Rational(1, (1 / common).to_i.lcm(length.denominator)) }
-        @exact = room / finest <= MOST_PLACES
-        @exact ? finest : room / MOST_PLACES
+      # Widths at which some stack is worth more than below, and the most that an inch of each can be worth.
+      def by_promise(table)
+        densest = (table / @inches.reshape(@inches.size, 1)).max(0).to_a
+        each = (@room / @stacks.steps.step).to_f
+        grown(table).map { |width| [width, densest[width] * each / width] }.sort_by { |width, promise| [-promise, width] }
+      end
+
+      def grown(table)
+        ((table[true, 1..] - table[true, 0...-1]).max(0) > SAME).where.to_a.map { |i| i + 1 }
       end
 
       # Places that sums of lengths come to.
-      def reachable(last)
+      def reachable
+        last = @along.last
         reached = [true] + ([false] * last)
         (0..last).each { |place| @reach.each { |length| reached[place + length] = true if reached[place] && place + length <= last } }
         (0..last).select { |place| reached[place] }
       end
 
-      # Of a length, the segments that are just as wide as the strip or are trimmed from it.
-      def fitting(width, length)
-        @segments.each_index.select do |i|
-          segment = @segments[i]
-          segment.length == length && (segment.across == width || (segment.pieces.one? && segment.across < width))
+      # Of each place the lengths that may end there, and the places where they begin.
+      def before
+        at = @places.each_with_index.to_h
+        @places.map do |place|
+          lengths = @reach.each_index.select { |i| at.key?(place - @reach[i]) }
+          [lengths, lengths.map { |i| at[place - @reach[i]] }]
         end
       end
 
-      def worths(worth)
-        each = @segments.map { |segment| segment.worth(worth) }
-        chosen = @fitting.map { |row| row.map { |list| list.max_by { |i| each[i] } } }
-        values = chosen.map { |row| row.map { |i| i ? each[i] : NOTHING } }
-        [Numo::DFloat.cast(values).transpose, chosen]
+      def priced(worths, widths)
+        values = worths.table[true, widths]
+        totals = knapsack(values)
+        ratios = totals.max(0) / (Numo::DFloat.cast(widths) * @stacks.steps.step.to_f)
+        better = (ratios > 1 + SAME).where.to_a
+        [better.map { |w| Strip.of(segments(worths, [totals[true, w], values[true, w]], widths[w])) }, ratios.max]
       end
 
-      # Of each place and width the most that segments up to there are worth, and the last of them.
+      # Of each place and width the most that segments up to there are worth.
       def knapsack(values)
-        @at ||= @places.each_with_index.to_h
-        totals = Numo::DFloat.zeros(@places.size, @widths.size)
-        steps = @places.map.with_index { |place, i| place.zero? ? nil : step_to(place, i, totals, values) }
-        [totals, steps]
-      end
-
-      def step_to(place, row, totals, values)
-        last = @reach.each_index.select { |length| @at.key?(place - @reach[length]) }
-        sums = totals[last.map { |length| @at[place - @reach[length]] }, true] + values[last, true]
-        totals[row, true] = sums.max(0)
-        [last, sums.max_index(0)]
-      end
-
-      def trace(steps, chosen, place, width)
-        segments = []
-        while place.positive?
-          last, picks = steps[place]
-          length = last[picks[width] / @widths.size]
-          segments << @segments[chosen[width][length]]
-          place = @at[@places[place] - @reach[length]]
+        totals = Numo::DFloat.zeros(@places.size, values.shape.last)
+        @before.each_with_index do |(lengths, from), place|
+          totals[place, true] = (totals[from, true] + values[lengths, true]).max(0) unless lengths.empty?
         end
-        segments
+        totals
+      end
+
+      def segments(worths, (totals, values), width)
+        place = totals.max_index
+        list = []
+        until @before[place].first.empty?
+          lengths, from = @before[place]
+          i = (totals[from] + values[lengths]).max_index
+          stack = worths.stack(lengths[i], width)
+          list << Segment.of(stack) if stack.any?
+          place = from[i]
+        end
+        list
       end
     end
   end

@@ -16,20 +16,17 @@ module OakenGauge
       # @param strips [Array<Strip>]
       # @param kinds [Array<Kind>] the other pieces
       # @param room [Rational] inches along a strip
-      # @param numbers [Array<Integer>] what each of the kinds is told by
-      def initialize(strips, kinds, room, numbers = kinds.each_index.to_a)
+      def initialize(strips, kinds, room)
         @strips = strips
         @kinds = kinds
         @room = room
-        @numbers = numbers
       end
 
-      # @return [Array<Strip>] each with what is laid on its rest
+      # @return [Array<Array<Strip>>] of each strip those with what is laid on their rests
       def strips
-        sheets = laid.sheets.flat_map { |taken| [taken] * taken.repeats }
+        sheets = laid.sheets.map { |taken| [taken, taken.repeats] }
         @strips.map do |strip|
-          place = sheets.index { |taken| [taken.wide, taken.long] == [strip.width, @room - strip.length] }
-          Strip.new(**strip.to_h, rest: place && rest(sheets.delete_at(place), strip.length))
+          shared(strip, sheets).map { |taken, times| strip.with(times: times, rest: taken && rest(taken, strip.length)) }
         end
       end
 
@@ -53,6 +50,18 @@ module OakenGauge
 
       private
 
+      # Which of what is laid lies on how many of these strips: on the last of them nothing.
+      def shared(strip, sheets)
+        wanted = strip.times
+        parts = sheets.select { |taken, _| [taken.wide, taken.long] == [strip.width, @room - strip.length] }.filter_map do |one|
+          times = [wanted, one.last].min
+          wanted -= times
+          one[1] -= times
+          [one.first, times] if times.positive?
+        end
+        wanted.positive? ? [*parts, [nil, wanted]] : parts
+      end
+
       def rest(taken, from)
         pieces = taken.rows.flat_map { |row| Laying.in_row(row, number(row.cut)) }
         Laid.new(pieces: pieces.map { |kind, across, along, at, up| [kind, across, along, from + at, up] },
@@ -60,7 +69,7 @@ module OakenGauge
       end
 
       def number(cut)
-        @numbers[cuts.index { |one| one.equal?(cut) }]
+        cuts.index { |one| one.equal?(cut) }
       end
 
       def cuts
@@ -86,7 +95,7 @@ module OakenGauge
       end
 
       def sizes
-        @sizes ||= @strips.map { |strip| [strip.width, @room - strip.length] }.select { |_, along| along.positive? }
+        @sizes ||= @strips.flat_map { |strip| [[strip.width, @room - strip.length]] * strip.times }.select { |_, along| along.positive? }
       end
     end
   end

@@ -2,83 +2,101 @@
 
 module OakenGauge
   module Quilts
-    # What to buy for a quilt: for each fabric a cutting plan of everything that is cut from it, each unit by its best method,
-    # on what there is of it and on a bolt without end. What of the bolt is used beyond the length that there is, is bought.
+    # What to buy for a quilt: for each fabric a cutting plan of everything that is cut from it, each unit by the method picked for it or
+    # else by its best, on what there is of it and on a bolt without end. What of the bolt is used beyond the length that there is, is
+    # bought. What no fabric was chosen for, or cannot be cut from the one that was, is told and not counted.
     class Buying
       # How much shorter fabric gets that is washed first. Our own guess.
       SHRINKS = 0.03
       # Nobody has so much of one fabric, inches.
       ENDLESS = 100_000r
-      # More pieces are not planned together while somebody waits: each sort is cut in strips of its own then.
-      PLANNED = 10_000
       # Plans that only say how much to buy need not be the last word.
       EFFORT = 1
 
       # - fabric: its name; - length: inches, as cut from the bolt
       Bought = Struct.new(:fabric, :length, keyword_init: true)
+      # What is left out. - what: {CutPiece} or {UnitsInBlocks::Counted}, :backing; - why: :no_fabric, :too_wide, :no_method
+      # - needs: inches that its fabric would have to be wide, nil where that is not why
+      LeftOut = Struct.new(:what, :why, :needs, keyword_init: true)
 
       # @param quilt [Quilt]
       # @param stock [Hash{Symbol => Array<Fabrics::Fabric>}]
       # @param tools [Array<Tools::Tool>, nil]
       # @param seam [Rational] inches
-      # @yield [unit] {Units::Unit}
-      # @yieldreturn [Weighing::Task] the question how to make them
-      def initialize(quilt, stock:, tools:, seam:, &question)
+      # @param making [Making]
+      def initialize(quilt, stock:, tools:, seam:, making:)
         @quilt = quilt
         @stock = stock
         @tools = tools
         @seam = seam
-        @question = question
+        @making = making
       end
+
+      # @return [Making]
+      attr_reader :making
 
       # @return [Array<Bought>] by name
       def all
-        used = cut
+        used = bolts_used
         used[@quilt.backing_fabric] += @quilt.backing.length if @quilt.backing_fabric
         used.sort.map { |fabric, length| bought(fabric, length) }
       end
 
       # @return [Array<UnitsInBlocks::Counted>] units that no method makes with these tools: nothing is bought for them
       def unmade
-        @quilt.units.reject { |counted| best(counted.unit) }
+        @making.all.reject(&:outcome).map(&:counted)
+      end
+
+      # @return [Array<LeftOut>]
+      def left_out
+        without = fitted.without_fabric.map { |piece| LeftOut.new(what: piece, why: :no_fabric) }
+        without += fitted.refused.map { |piece, piecing| LeftOut.new(what: piece, why: :too_wide, needs: piecing.needs) }
+        without += unplanned + unmade.map { |counted| LeftOut.new(what: counted, why: :no_method) }
+        @quilt.backing_fabric ? without : [*without, LeftOut.new(what: :backing, why: :no_fabric)]
+      end
+
+      # @return [Array<Array(CutPiece, Piecing)>] what is sewn together from panels
+      def pieced
+        fitted.pieced
+      end
+
+      # @return [Hash{String => Fabrics::Fabric}] what there is of each fabric that it takes
+      def fabrics
+        takes.keys.to_h { |fabric| [fabric, @stock.fetch(fabric.to_sym).first] }
+      end
+
+      # What it takes of what there is, as each form counts it; of a bolt all that is cut, whether it is there or not.
+      # @return [Hash{String => Numeric}] by fabric
+      def takes
+        @takes ||= taken_of_all
       end
 
       private
 
-      # @return [Hash{String => Numeric}] inches of the bolt that are cut up, by fabric
-      def cut
-        used = Hash.new(0)
-        return used if picks.empty? && pieces.empty?
-        return each_by_itself if many?
-
-        Planning::Plan.new(document).fabrics.each { |fabric, plan| used[fabric.to_s] = plan.used_length }
-        used
+      def taken_of_all
+        taken = plans.to_h { |fabric, plan| [fabric.to_s, taken(fabric, plan)] }
+        taken[@quilt.backing_fabric] = taken.fetch(@quilt.backing_fabric, 0) + @quilt.backing.length if @quilt.backing_fabric
+        taken.reject { |fabric, _| @stock.fetch(fabric.to_sym, []).empty? }
       end
 
-      def many?
-        pieces.sum(&:count) + picks.sum { |pick| pick.unit.count * pick.unit.patches.size } > PLANNED
+      def bolts_used
+        plans.each_with_object(Hash.new(0)) { |(fabric, plan), used| used[fabric.to_s] = plan.used_length }
       end
 
-      # In strips of the whole width, for every kind of unit and every size of piece its own.
-      def each_by_itself
-        shares = pieces.map { |piece| [piece.fabric, strips(piece, width(piece.fabric))] } + picks.flat_map { |pick| by_fabric(pick) }
-        shares.each_with_object(Hash.new(0)) { |(fabric, length), used| used[fabric] += length }
+      def plans
+        @plans ||= pieces.empty? && picks.empty? ? {} : Planning::Plan.new(document(pieces, picks)).fabrics
       end
 
-      def by_fabric(pick)
-        best(pick.unit).fabric.map do |role, parts|
-          fabric = pick.fabrics[role]
-          [fabric, parts.consumed / width(fabric).to_f]
-        end
+      def taken(fabric, plan)
+        @stock.fetch(fabric, []).first&.bolt? ? plan.used_length : plan.sheets_used
       end
 
-      def strips(piece, width)
-        across, along = piece.size
-        along > width ? piece.count * across * along / width : piece.count.fdiv((width / along).floor).ceil * across
+      def fitted
+        @fitted ||= Fitted.new(@quilt.pieces + @quilt.triangle_squares, @seam) { |fabric| width(fabric) }
       end
 
       def width(fabric)
-        bolts(fabric).map(&:usable_width).min || Fabrics::Yardage.new.usable_width
+        bolts(fabric).map(&:usable_width).max || Fabrics::Yardage.new.usable_width
       end
 
       def bought(fabric, used)
@@ -94,50 +112,42 @@ module OakenGauge
         @stock.fetch(fabric.to_sym, []).select(&:bolt?)
       end
 
-      def document
+      def document(pieces, picks)
+        names = (pieces.map(&:fabric) + picks.flat_map { |pick| pick.fabrics.values }).map(&:to_sym).uniq
         Planning::Question.new(stock: names.to_h { |name| [name, forms(name)] }, pieces: pieces, picks: picks, seam: @seam,
                                     tools: @tools, effort: EFFORT)
       end
 
       # What there is in other forms, and a bolt as wide as hers.
       def forms(name)
-        width = bolts(name).map(&:usable_width).min
-        @stock.fetch(name, []).reject(&:bolt?) + [Fabrics::Yardage.new(**{ usable_width: width }.compact)]
-      end
-
-      def names
-        (pieces.map { |piece| piece.fabric.to_sym } + picks.flat_map { |pick| pick.fabrics.values.map(&:to_sym) }).uniq
+        width = bolts(name).map(&:usable_width).max
+        [Fabrics::Yardage.new(**{ usable_width: width, directional: bolts(name).any?(&:directional?) }.compact),
+         *@stock.fetch(name, []).reject(&:bolt?)]
       end
 
       def pieces
-        @pieces ||= (@quilt.pieces + @quilt.triangle_squares).select(&:fabric).map do |piece|
+        @pieces ||= fitted.cut.map do |piece|
           Planning::Question::Piece.new(fabric: piece.fabric, size: piece.size, count: piece.count, then_do: piece.then_do)
         end
       end
 
       def picks
-        @picks ||= @quilt.units.flat_map { |counted| in_pairs(counted) }.filter_map do |unit, fabrics|
-          outcome = best(unit) or next
-          Planning::Question::Pick.new(unit: unit, technique: outcome.way.class.id, fabrics: fabrics)
-        end
+        @picks ||= parted.last.flat_map(&:last)
       end
 
-      # An hourglass of four fabrics takes of two what another of two takes of the other two.
-      def in_pairs(counted)
-        fabrics = counted.fabrics
-        more = fabrics.slice(:light_2, :dark_2)
-        first = fabrics.except(*more.keys)
-        second = { light: more[:light_2], dark: more[:dark_2] }.compact
-        return [[counted.unit, first]] if second.empty? || first == first.merge(second)
-
-        half = (counted.unit.count/2r).ceil
-        [first, first.merge(second)].map { |named| [counted.unit.with(count: half), named] }
+      # Units whose method gives pieces that are larger than their fabric, and the others; each with what it is planned by.
+      def parted
+        @parted ||= @making.all.select(&:outcome).map { |made| [made, made.picks] }.partition { |_, picks| plan_of(picks).faults.any? }
       end
 
-      def best(unit)
-        (@best ||= {}).fetch(unit) do
-          outcome = Weighing::Weigher.new(@question.call(unit)).outcomes.first
-          @best[unit] = (outcome if outcome.feasible?)
+      def plan_of(picks)
+        Planning::Plan.new(document([], picks))
+      end
+
+      def unplanned
+        parted.first.map do |made, picks|
+          needs = plan_of(picks).too_large.map { |_, kind| kind.ways.map(&:last).min }.max
+          LeftOut.new(what: made.counted, why: needs ? :too_wide : :no_method, needs: needs)
         end
       end
     end

@@ -34,8 +34,7 @@ module OakenGauge
       end
 
       def in_setting
-        return [too_narrow] if @setting.layout == :on_point && @setting.sashing && @setting.outer == false && [@setting.across,
-                                                                                                               @setting.down].min < 2
+        return [too_narrow] if [@setting.across, @setting.down].min < Quilts::Layout.least(@setting)
 
         layout = Quilts::Layout.of(@setting, @blocks.first.size)
         [(miscounted(layout) unless @counts.sum == layout.blocks), *(places(layout) if @setting.place)].compact

@@ -8,6 +8,8 @@ module OakenGauge
       ROUND_CORNERS = 12
       # How much batting sticks out on every side, inches.
       BATTING = 4
+      # How much the backing sticks out beyond batting that is fused to it, inches.
+      BEYOND_GLUE = 2
 
       # - strips; - length: inches
       Binding = Struct.new(:strips, :length, keyword_init: true)

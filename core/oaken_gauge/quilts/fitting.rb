@@ -49,7 +49,7 @@ module OakenGauge
       private
 
       def fewest(&)
-        (1..MOST).find(&)
+        (Layout.least(@setting)..MOST).find(&)
       end
 
       def size(across, down)

@@ -11,6 +11,9 @@ module OakenGauge
       length :width, most: 400, label: "Width"
       length :length, most: 400, label: "Length"
       length :drop, default: 0r, least: 0r, most: 60, label: "Drop"
+      rule(:block, :setting, say: "is not square: allowed on point are square blocks") do |block, setting|
+        setting.layout == :straight || block.uniq.one?
+      end
 
       # @return [Hash]
       def answer

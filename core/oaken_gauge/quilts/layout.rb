@@ -27,6 +27,12 @@ module OakenGauge
       end
 
       # @param setting [Blocks::Setting]
+      # @return [Integer] blocks across and down, at the least: sashing on point that is not outside lies between two
+      def self.least(setting)
+        setting.layout == :on_point && setting.sashing && setting.outer == false ? 2 : 1
+      end
+
+      # @param setting [Blocks::Setting]
       # @param block [Array(Rational, Rational)] finished width and height, inches
       # @return [Layout]
       def self.of(setting, block)

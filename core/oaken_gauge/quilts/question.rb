@@ -37,6 +37,13 @@ module OakenGauge
         text :fabric, default: nil
       end
 
+      # What lies between.
+      class Batting
+        include Documents::Record
+
+        flag :fusible
+      end
+
       choice :oaken_gauge, [1], default: 1
       list :blocks, Entry, within: 1..100
       nested :setting, -> { Blocks::Setting }
@@ -44,13 +51,15 @@ module OakenGauge
       nested :backing, Backing, default: nil
       length :seam_allowance, as: :seam, default: Weighing::Question::SEAM, most: 2
       field :stock, Documents::Composites::Mapping.new(Planning::Question::FORMS, most: 200), default: {}.freeze
+      list :picks, Planning::Question::Pick, within: 0..400, default: [].freeze
+      nested :batting, Batting, default: nil
       Kinds.drawer(self)
       nested :maker, -> { Makers::Maker }, default: nil
 
       # @return [Quilts::Quilt]
       # @raise [Invalid] when its blocks cannot be sewn or set so
       def quilt
-        faults = Faults.new(self, entries).all
+        faults = Faults.new(self, entries).all + FinishingFaults.new(asked, backing).all
         raise Documents::Invalid, faults unless faults.empty?
 
         Quilts::Quilt.new(asked)
@@ -59,9 +68,10 @@ module OakenGauge
       # @param quilt [Quilts::Quilt]
       # @return [Quilts::Buying]
       def buying(quilt)
-        Quilts::Buying.new(quilt, stock: stock, tools: tools, seam: seam) do |unit|
+        making = Quilts::Making.new(quilt.units, picks) do |unit|
           Weighing::Question.new(unit: unit, seam: seam, tools: tools, maker: maker, written_in: written_in).task
         end
+        Quilts::Buying.new(quilt, stock: stock, tools: tools, seam: seam, making: making)
       end
 
       # @return [Array<Quilts::Panels>] the quilt on each foundation sheet
@@ -74,8 +84,13 @@ module OakenGauge
       def asked
         binding = self.binding || Binding.new
         backing = self.backing || Backing.new
-        Quilts::Quilt::Asked.new(entries: entries, setting: setting, seam: seam, binding: [binding.strip, binding.fabric],
-                                 usable: usable(binding.fabric), backing: [backing.overhang, backing.usable_width, backing.fabric])
+        @asked ||= Quilts::Quilt::Asked.new(entries: entries, setting: setting, seam: seam, binding: [binding.strip, binding.fabric],
+                                 usable: usable(binding.fabric), backing: [overhang(backing), backing.usable_width, backing.fabric])
+      end
+
+      # No glue of fusible batting may lie bare.
+      def overhang(backing)
+        batting&.fusible ? [backing.overhang, Finishing::BATTING + Finishing::BEYOND_GLUE].max : backing.overhang
       end
 
       def entries

@@ -9,9 +9,6 @@ module OakenGauge
       #   binding's fabric, inches; - backing: [overhang, usable width, its fabric]
       Asked = Struct.new(:entries, :setting, :seam, :binding, :usable, :backing, keyword_init: true)
 
-      # What the sides of triangles on point come to is no fraction. As units they are named by the nearest that is.
-      NEAR = Grid.new(1/64r)
-
       # @param asked [Asked]
       def initialize(asked)
         @asked = asked
@@ -51,14 +48,6 @@ module OakenGauge
       # @return [Hash{Symbol => Layout::Triangles}]
       def triangles
         @layout.triangles
-      end
-
-      # @return [Array<UnitsInBlocks::Counted>] the triangles at the edge, to be weighed like any unit
-      def triangle_units
-        triangles.values.map do |one|
-          unit = Units::Triangle.new(finished: NEAR.nearest(one.side), grain: one.grain.to_s, count: one.count)
-          UnitsInBlocks::Counted.new(unit: unit, fabrics: { patch: triangle_fabric }.compact)
-        end
       end
 
       # @return [String, nil] the fabric of what fills the edge

@@ -6,7 +6,20 @@ module OakenGauge
     class UnitsInBlocks
       # Equal units. - unit: {Units::Unit}, asked for so often; - fabrics: {Symbol => String} by seat; - left, right: how many
       #   of each hand, where it has hands
-      Counted = Struct.new(:unit, :fabrics, keyword_init: true)
+      Counted = Struct.new(:unit, :fabrics, keyword_init: true) do
+        # @param other [Units::Unit] however many of it
+        # @param named [Hash{Symbol => String}] its fabrics by role
+        # @return [Boolean] whether that is the same unit of the same fabrics
+        def made_as?(other, named)
+          bare(other) == bare(unit) && named == fabrics.slice(*unit.class.roles)
+        end
+
+        private
+
+        def bare(unit)
+          [unit.class.kind, unit.lying.to_document.except("count")]
+        end
+      end
 
       # @param entries [Array<Array(Array<Blocks::Placed>, Integer)>] the units of each block, and how often it is made
       # @param order [Proc] from a fabric's name to what it is sorted by

@@ -21,9 +21,14 @@ module OakenGauge
         @drawer = asked.first&.task&.drawer || []
       end
 
+      # Setting triangles are cut from squares, and trimmed with the top: their size is on no ruler, and none is missed.
       # @return [Array<String>] units that no tool with sizes printed on it makes or trims
       def unreached
-        @asked.reject { |one| lines(one.task).any? { |laying| !ANY_SIZE.include?(laying.tool.class) } }.map(&:name)
+        @asked.reject do |one|
+          one.task.unit.is_a?(Units::Triangle) || lines(one.task).any? do |laying|
+            !ANY_SIZE.include?(laying.tool.class)
+          end
+        end.map(&:name)
       end
 
       # @return [Array<Tools::Tool>] those with sizes that have a line for no unit

@@ -2,14 +2,18 @@
 
 module OakenGauge
   module Shelf
-    # What the picks of all projects take of each fabric, and what is left of it. Every unit is cut by itself, as it was
-    # weighed: a cutting plan of a whole project may take less, never more.
+    # What all projects take of each fabric, and what is left of it: their quilts, cut by one plan, and beside them every unit with a
+    # pick, cut by itself as it was weighed.
     #
     # @example
     #   Promises.new(takes).of("12").left   # => (27/2)
     class Promises
       # A unit whose method was picked. - project, unit: String names; - way: {Methods::Method}; - fabrics: ids by role
       Take = Struct.new(:project, :unit, :way, :fabrics, keyword_init: true)
+      # A project's quilt. - project: String; - fabrics: {id => Fabrics::Fabric}; - amounts: {id => inches of length, or pieces}
+      QuiltTakes = Struct.new(:project, :fabrics, :amounts, keyword_init: true)
+      # What its units are called where it is the quilt that takes.
+      QUILT = "the quilt"
       # What a project takes of a fabric. - units: [String]; - amount: inches of length, or pieces
       Share = Struct.new(:project, :units, :amount, keyword_init: true)
 
@@ -31,9 +35,11 @@ module OakenGauge
         end
       end
 
-      # @param takes [Array<Take>]
-      def initialize(takes)
+      # @param takes [Array<Take>] of units that no quilt counts
+      # @param quilts [Array<QuiltTakes>]
+      def initialize(takes, quilts = [])
         @takes = takes
+        @quilts = quilts
       end
 
       # @return [Hash{String => Promise}] by the fabric's id; none of what nothing was picked from
@@ -44,7 +50,7 @@ module OakenGauge
       private
 
       def ids
-        @takes.flat_map { |take| take.fabrics.values }.uniq
+        (@takes.flat_map { |take| take.fabrics.values } + @quilts.flat_map { |quilt| quilt.amounts.keys }).uniq
       end
 
       def roles(take, id)
@@ -52,20 +58,34 @@ module OakenGauge
       end
 
       def fabric_of(id)
+        quilt = @quilts.find { |one| one.fabrics.key?(id) }
+        return quilt.fabrics.fetch(id) if quilt
+
         take = @takes.find { |one| one.fabrics.value?(id) }
         take.way.task.fabric(roles(take, id).first)
       end
 
+      # Of one project both its quilt and its other units are one share.
       def shares(id)
-        @takes.select { |take| take.fabrics.value?(id) }.group_by(&:project).map do |project, takes|
-          Share.new(project: project, units: takes.map(&:unit), amount: takes.sum { |take| amount(take, id) })
+        (of_units(id) + of_quilts(id)).group_by(&:project).map do |project, same|
+          Share.new(project: project, units: same.flat_map(&:units), amount: same.sum(&:amount))
         end
+      end
+
+      def of_quilts(id)
+        @quilts.select { |quilt| quilt.amounts.key?(id) }
+               .map { |quilt| Share.new(project: quilt.project, units: [QUILT], amount: quilt.amounts.fetch(id)) }
+      end
+
+      def of_units(id)
+        @takes.select { |take| take.fabrics.value?(id) }
+              .map { |take| Share.new(project: take.project, units: [take.unit], amount: amount(take, id)) }
       end
 
       def amount(take, id)
         own = roles(take, id)
         allocations = take.way.allocations.select { |cut, _| own.include?(cut.role) }.values
-        fabric_of(id).takes(allocations)
+        take.way.task.fabric(own.first).takes(allocations)
       end
     end
   end

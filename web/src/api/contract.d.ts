@@ -3400,6 +3400,13 @@ export interface components {
                 };
                 title?: string;
                 plural?: string;
+                /** @description What makes it: none where no method does */
+                method?: string;
+                /** @description Whether that was picked; else it is the best */
+                picked?: boolean;
+                method_title?: string;
+                /** @description Why what was picked cannot be used */
+                say?: string;
             }[];
             pieces: {
                 /** @enum {string} */
@@ -3430,6 +3437,7 @@ export interface components {
                     fabric: string | null;
                     /** @description In words for a screen */
                     called?: string;
+                    say?: string;
                 };
             };
             binding: {
@@ -3454,6 +3462,21 @@ export interface components {
             }[];
             /** @description Units that no method makes with these tools */
             not_bought: Record<string, never>[];
+            /** @description What of it is not in what is bought */
+            not_counted: {
+                what: string;
+                say: string;
+                /** @enum {string} */
+                why: "no_fabric" | "too_wide" | "no_method";
+            }[];
+            /** @description What is sewn from panels, as its fabric is not wide enough */
+            pieced: {
+                for: string;
+                fabric: string;
+                panels: number;
+                size: string[];
+                say: string;
+            }[];
             /** @description In inches from the upper left corner within the borders, downwards */
             drawing?: {
                 size: number[];
@@ -3478,20 +3501,6 @@ export interface components {
                     mitred: boolean;
                 }[];
             };
-            /** @description At the edge, for a screen */
-            triangle_units?: {
-                kind: string;
-                finished?: string | string[];
-                count: number | {
-                    left: number;
-                    right: number;
-                };
-                fabrics: {
-                    [key: string]: string;
-                };
-                title?: string;
-                plural?: string;
-            }[];
             /** @description On foundation sheets, for a screen */
             panels?: {
                 /** @description A length such as "2 7/8" or "7.3cm" */

@@ -1,0 +1,90 @@
+# frozen_string_literal: true
+
+require "numo/narray"
+
+module OakenGauge
+  module Planning
+    # What the best stack of pieces is worth in a segment of each length and each width of strip: a knapsack of heights over
+    # the pieces that are no longer than the segment.
+    class Stacks
+      # More widths of strip than are gone through one by one.
+      MOST = 3200
+      SAME = 1e-9
+
+      # @return [Array<Rational>] lengths of segments, inches, the shortest first
+      attr_reader :lengths
+      # @return [Steps] widths of strips
+      attr_reader :steps
+
+      # @param ways [Ways]
+      def initialize(ways)
+        @ways = ways.all
+        @lengths = @ways.map(&:along).uniq
+        @steps = Steps.new(@ways.map(&:across), ways.widest, MOST)
+        @heights = @ways.map { |way| @steps.of(way.across) }
+        @highest = @heights.max
+        @below = Numo::Int32.cast(@heights.map { |height| @highest - height })
+        @longer = @lengths.map { |length| @ways.index { |way| way.along > length } || @ways.size }
+      end
+
+      # What stacks are worth for what each kind is worth. - table: of each length, and each width in steps
+      Worths = Struct.new(:table, :pieces) do
+        # @param length [Integer] which of the lengths
+        # @param width [Integer] steps
+        # @return [Array<Ways::Way>] a stack of that worth
+        def stack(length, width)
+          (@stacks ||= {})[[length, width]] ||= pieces.call(length, width)
+        end
+      end
+
+      # @param worth [Array<Float>] of each kind
+      # @return [Worths]
+      def worths(worth)
+        each = Numo::DFloat.cast(@ways.map { |way| worth[way.kind] })
+        table = filled(each)
+        rows = {}
+        Worths.new(table, ->(length, width) { pieces(rows[length] ||= padded(table[length, true]), each, length, width) })
+      end
+
+      private
+
+      def filled(each)
+        row = Numo::DFloat.zeros(@steps.last + 1)
+        table = Numo::DFloat.zeros(@lengths.size, row.size)
+        @longer.each_with_index do |ways, length|
+          (length.zero? ? 0 : @longer[length - 1]).upto(ways - 1) { |i| row = with(row, @heights[i], each[i]) if each[i] > SAME }
+          table[length, true] = row
+        end
+        table
+      end
+
+      def pieces(row, each, length, width)
+        ways = 0...@longer[length]
+        stack = []
+        while row[width + @highest] > SAME
+          top = (row[@below[ways] + width] + each[ways]).max_index
+          stack << @ways[top]
+          width -= @heights[top]
+        end
+        stack
+      end
+
+      # Nothing goes below the strip.
+      def padded(row)
+        Numo::DFloat.zeros(@highest).fill(-Float::INFINITY).concatenate(row)
+      end
+
+      # With any number of one more: one, two, four and so on of it, each added where it makes the stack worth more.
+      def with(row, height, worth)
+        last = row.size - 1
+        while height <= last
+          more = row[0..(last - height)] + worth
+          row[height..] = Numo::DFloat.maximum(row[height..], more)
+          height *= 2
+          worth *= 2
+        end
+        row
+      end
+    end
+  end
+end

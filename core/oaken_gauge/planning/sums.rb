@@ -1,0 +1,40 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  module Planning
+    # Lengths that are sums of some: what strips take together is one.
+    class Sums
+      # @param parts [Array<Rational>] inches
+      def initialize(parts)
+        @steps = Steps.new(parts, parts.max, Float::INFINITY)
+        @parts = parts.map { |part| @steps.of(part) }
+      end
+
+      # @param least [Numeric] inches
+      # @param most [Rational] inches, one of the sums
+      # @return [Rational] the first sum that is no less, inches
+      def least(least, most)
+        from = (least / @steps.step).ceil
+        to = (most / @steps.step).to_i
+        return most if from >= to
+
+        sums = reached(to) >> from
+        (from + sums.to_s(2).reverse.index("1")) * @steps.step
+      end
+
+      private
+
+      # Every sum up to a length, a bit for each step.
+      def reached(last)
+        mask = (1 << (last + 1)) - 1
+        @parts.reduce(1) do |bits, part|
+          while part <= last
+            bits |= (bits << part) & mask
+            part *= 2
+          end
+          bits
+        end
+      end
+    end
+  end
+end
