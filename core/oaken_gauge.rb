@@ -75,8 +75,8 @@ module OakenGauge
     def quilt(document, view: false)
       read = read(document, Quilts::Question, most: Documents::Inspection::WHOLE)
       quilt = read.quilt
-      answer = Answers::QuiltWriter.new(quilt, read.buying(quilt), read.written_in, view: view).write
-      view ? answer.merge("panels" => Answers::PanelsWriter.new(read.panels, read.seam, read.written_in).write) : answer
+      answer = Answers::QuiltWriter.new(quilt, read.buying(quilt), read.answered_in, view: view).write
+      view ? answer.merge("panels" => Answers::PanelsWriter.new(read.panels, read.seam, read.answered_in).write) : answer
     end
 
     # @param setting [Hash] how blocks are set

@@ -12,11 +12,14 @@ module Server
       end
 
       # What a block or a quilt counts, so many times over: all of them, or none. One that is there by its name already is
-      # changed to what is counted now.
+      # changed to what is counted now; one that is there by another name is asked about, unless "there" says what to do.
       post "/api/projects/:id/units/counted" do
         project = Models::Maker.at_bench.projects.find(params["id"])
-        counted = read(required: %w[units], optional: %w[times]) { |keys| counted(keys, project) }
-        answer({ "units" => Models::Unit.transaction { counted.map { |fields| put(project, fields).reload.to_document } } }, status: 201)
+        counted, there = read(required: %w[units], optional: %w[times there]) { |keys| [counted(keys, project), keys.value("there")] }
+        list = CountedUnits.new(project, counted)
+        raise list.problem if there.nil? && list.doubles.any?
+
+        answer({ "units" => Models::Unit.transaction { list.places(there).map { |unit, fields| put(project, unit, fields) } } }, status: 201)
       end
 
       patch "/api/units/:id" do
@@ -48,10 +51,11 @@ module Server
         keys.each("units") { |one| UnitFields.new(one, project).read(times: times) if one.fit?(%w[label unit fabrics]) }.to_a.compact
       end
 
-      def put(project, fields)
-        there = project.units.find_by(label: fields[:label])
+      def put(project, there, fields)
         there&.update!(**fields.except(:fabrics), updated_at: Time.now)
-        (there || at_the_end(project, fields.except(:fabrics))).tap { |unit| set_fabrics(unit, fields) }
+        unit = there || at_the_end(project, fields.except(:fabrics))
+        set_fabrics(unit, fields)
+        unit.reload.to_document
       end
 
       def at_the_end(project, fields)

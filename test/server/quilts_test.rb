@@ -55,17 +55,31 @@ class QuiltsResourceTest < ServerCase
     assert_problem 404
   end
 
-  # Sides of 9√2, 12.728, and legs of 9/√2, 6.364, as the nearest sixty-fourths; cut by hand from squares of 14 and 7 1/4.
-  def test_triangles_at_the_edge_are_units_to_be_weighed
-    units = send_json("POST", "/api/projects/#{@project.id}/quilt", quilt(fabrics: { "triangles" => "2" }))["triangle_units"]
+  # Sides of 9√2, 12.728: no line to look for, but squares of 14, trimmed when the top is squared up.
+  def test_triangles_at_the_edge_are_told_once_as_cut_from_squares
+    answer = send_json("POST", "/api/projects/#{@project.id}/quilt", quilt(fabrics: { "triangles" => "2" }))
 
-    assert_equal([["triangle", "12 47/64", 10, { "patch" => "2" }], ["triangle", "6 23/64", 4, { "patch" => "2" }]],
-                 units.map { |unit| unit.values_at("kind", "finished", "count", "fabrics") })
-    squares = units.map do |unit|
-      send_json("POST", "/api/weigh", { "unit" => unit.except("fabrics", "title", "plural") })["methods"].first["cuts"].first["size"].first
-    end
+    assert_match(/at about 12 3\/4, .*cut each square twice corner to corner, and trim/, answer["setting_triangles"]["side"]["say"])
+    refute_includes answer["units"].map { |unit| unit["kind"] }, "triangle"
+  end
 
-    assert_equal ["14", "7 1/4"], squares
+  # Her pick for the half-squares of the block, whatever their number, is what is counted; without it the best.
+  def test_what_is_bought_follows_what_was_picked
+    fabrics = { "light" => 1, "dark" => 2 }
+    unit = send_json("POST", "/api/projects/#{@project.id}/units",
+                     { "label" => "Buoys", "fabrics" => fabrics, "unit" => { "kind" => "half_square", "finished" => "9", "count" => 4 } })
+    asked = -> { send_json("POST", "/api/projects/#{@project.id}/quilt", quilt)["units"].first.values_at("method", "picked") }
+
+    refute asked.call.last
+    pick(Server::Models::Unit.find(unit["id"]), "rotary/two_at_a_time_oversize")
+
+    assert_equal ["rotary/two_at_a_time_oversize", true], asked.call
+  end
+
+  def pick(unit, method)
+    send_json("PUT", "/api/units/#{unit.id}/pick",
+              { "lock_version" => unit.lock_version, "method" => method, "unit" => unit.spec })
+    assert_equal 200, last_response.status, last_response.body
   end
 
   # The demo's sheet has cells of 1 1/2: six of them make 9.

@@ -108,6 +108,27 @@ class UnitsResourceTest < ServerCase
     assert_equal 7, @project.units.count
   end
 
+  # The same half-squares of the same fabrics from the quilt as from a block: asked about, then its count is set, or they stand beside.
+  def test_units_that_are_there_by_another_name_are_not_counted_twice
+    path = "/api/projects/#{@project.id}/units/counted"
+    send_json("POST", path, { "units" => COUNTED, "times" => 6 })
+    again = COUNTED.map { |one| one.merge("label" => one["label"].sub(/.*:/, "Quilt:")) }
+    asked = send_json("POST", path, { "units" => again, "times" => 12 })
+
+    assert_problem 409, nil, /another name/
+    assert_equal([[COUNTED.first["label"], 24, 48]], asked["there"].first(1).map { |one| one.values_at("label", "count", "counted") })
+    assert_equal 7, @project.units.count
+    set = send_json("POST", path, { "units" => again, "times" => 12, "there" => "set" })["units"]
+
+    assert_equal [[COUNTED.first["label"], 48], 7], [[set.first["label"], set.first["unit"]["count"]], @project.units.count]
+    send_json("POST", path, { "units" => again, "times" => 12, "there" => "beside" })
+
+    assert_equal 9, @project.units.count
+    send_json("POST", path, { "units" => again, "there" => "twice" })
+
+    assert_problem 422, "/there"
+  end
+
   # One that cannot be leaves the others away as well.
   def test_counted_units_come_all_or_none
     path = "/api/projects/#{@project.id}/units/counted"

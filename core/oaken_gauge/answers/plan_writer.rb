@@ -7,7 +7,7 @@ module OakenGauge
       # @param plan [Planning::Plan]
       def initialize(plan)
         @plan = plan
-        @measure = plan.document.written_in
+        @measure = plan.document.answered_in
       end
 
       # @return [Hash]

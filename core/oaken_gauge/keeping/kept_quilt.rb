@@ -24,6 +24,7 @@ module OakenGauge
       rule(:blocks, at: ->(blocks) { uncounted(blocks).map { |place| ["blocks", place, "count"] } },
                     say: "is missing: allowed is how often each of several blocks is made") { |blocks| uncounted(blocks).empty? }
       nested :backing, -> { Quilts::Question::Backing }, default: nil
+      nested :batting, -> { Quilts::Question::Batting }, default: nil
       list :colourways, COLOURWAY, within: 0..MOST_COLOURWAYS, default: [].freeze
 
       class << self

@@ -36,7 +36,7 @@ module OakenGauge
           @all ||= {
             unit: Kinds::UNIT, tool: Kinds::TOOL, fabric: Kinds::FABRIC, picture: Blocks::Question, pieces: PIECES,
             lines: Blocks::Lines, passphrase: Scalars::Text.new(most: 500, blank: true), places: PLACES, times: Scalars::Whole.new(1..10_000),
-            quilt: KeptQuilt,
+            quilt: KeptQuilt, there: Scalars::Choice.new(%w[set beside]),
             colour: Documents::Colour.new, weave: Scalars::Choice.new(Bench::ShelfFabric::WEAVES), maker: Makers::Maker,
             priorities: Weighing::Priorities, method: Scalars::Choice.new(Methods.ids), name: Scalars::Text.new, notes: NOTES,
             aside: Scalars::Flag.new, measure: Scalars::Choice.new(%w[inch cm]), bench: Scalars::Choice.new(%w[demo own]),

@@ -89,7 +89,7 @@ pair: piece.pair }
       def task(pick)
         fabrics = pick.unit.class.roles.to_h { |role| [role, @document.stock.fetch(pick.fabrics.fetch(role).to_sym).first] }
         Weighing::Question.new(unit: pick.unit, seam: @document.seam, tools: @document.tools, maker: @document.maker,
-                                     fabrics: fabrics).task
+                                     fabrics: fabrics, measure: @document.measure, written_in: @document.written_in).task
       end
 
       def kind_of(pick, cut, size, count)

@@ -59,6 +59,7 @@ module OakenGauge
       list :picks, Pick, within: 0..60, default: [].freeze
       Kinds.drawer(self)
       nested :maker, -> { Makers::Maker }, default: nil
+      choice :measure, Weighing::Question::MEASURES, default: nil
       number :spare_percent, within: 0..100, default: 0
       integer :effort, within: 1..10, default: 3
       rule(:pieces, :picks, say: "is empty: allowed are pieces, picks, or both") { |pieces, picks| pieces.any? || picks.any? }
@@ -67,6 +68,11 @@ module OakenGauge
       end
       rule(:pieces, :stock, say: NO_STOCK, at: ->(*given) { strange(*given) }) { |*given| strange(*given).empty? }
       rule(:picks, :stock, say: NO_STOCK, at: ->(*given) { lost(*given) }) { |*given| lost(*given).empty? }
+
+      # @return [Symbol] what lengths are answered in
+      def answered_in
+        measure || written_in
+      end
 
       class << self
         private

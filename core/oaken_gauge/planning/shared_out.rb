@@ -102,10 +102,15 @@ module OakenGauge
       # The strips with most pieces that the bolts have room for; of those with as many, the ones that take least.
       def most(strips, bolts)
         given = strips.each_with_index.to_a.product(bolts.each_with_index.to_a)
-        counts = WholeNumbers.least(costs: given.map { |(strip, _), _| (strip.width / LONGEST) - strip.tally.values.sum },
+        counts = WholeNumbers.least(costs: given.map { |(strip, _), _| cost(strip) },
                                     columns: given.map { |(strip, row), (_, bolt)| { row => 1, (strips.size + bolt) => strip.width } },
                                     rows: strips.map { |strip| [0, strip.times] } + room(bolts), nodes: NODES) or return
         given.zip(counts).filter_map { |((strip, _), (bolt, _)), times| [strip, bolt, times] if times.positive? }
+      end
+
+      # Each piece is worth more than all the fabric there is.
+      def cost(strip)
+        (strip.width / LONGEST) - strip.tally.values.sum
       end
 
       def room(bolts)

@@ -11,8 +11,10 @@ module OakenGauge
       # @param borders [Array<Blocks::Setting::Border>]
       # @param size [Array(Numeric, Numeric)] width and height of what is inside, inches
       # @param seam [Rational] inches
-      def initialize(borders, size, seam)
+      # @param grid [Grid] that cut sizes round up to
+      def initialize(borders, size, seam, grid)
         @seam = seam
+        @grid = grid
         @outside = size
         @pieces = borders.flat_map { |border| add(border) }
       end
@@ -41,10 +43,8 @@ module OakenGauge
       end
 
       def piece(border, length, count)
-        CutPiece.new(what: :border, fabric: border.fabric, size: [border.width + allowance, length].map do |side|
-          Layout::EIGHTHS.ceil(side)
-        end,
-                     count: count, ends: border.corners == :butted ? :square : :mitred)
+        size = [border.width + allowance, length].map { |side| @grid.ceil(side) }
+        CutPiece.new(what: :border, fabric: border.fabric, size: size, count: count, ends: border.corners == :butted ? :square : :mitred)
       end
     end
   end

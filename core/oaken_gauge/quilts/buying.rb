@@ -24,12 +24,14 @@ module OakenGauge
       # @param tools [Array<Tools::Tool>, nil]
       # @param seam [Rational] inches
       # @param making [Making]
-      def initialize(quilt, stock:, tools:, seam:, making:)
+      # @param grid [Grid] that cut sizes round up to
+      def initialize(quilt, stock:, tools:, seam:, making:, grid:)
         @quilt = quilt
         @stock = stock
         @tools = tools
         @seam = seam
         @making = making
+        @grid = grid
       end
 
       # @return [Making]
@@ -92,7 +94,7 @@ module OakenGauge
       end
 
       def fitted
-        @fitted ||= Fitted.new(@quilt.pieces + @quilt.triangle_squares, @seam) { |fabric| width(fabric) }
+        @fitted ||= Fitted.new(@quilt.pieces + @quilt.triangle_squares, @seam, @grid) { |fabric| width(fabric) }
       end
 
       def width(fabric)

@@ -7,11 +7,13 @@ module OakenGauge
     class Fitted
       # @param pieces [Array<CutPiece>]
       # @param seam [Rational] inches
+      # @param grid [Grid] that cut sizes round up to
       # @yield [fabric] its name
       # @yieldreturn [Rational] its usable width, inches
-      def initialize(pieces, seam, &width)
+      def initialize(pieces, seam, grid, &width)
         @pieces = pieces
         @seam = seam
+        @grid = grid
         @width = width
       end
 
@@ -38,7 +40,7 @@ module OakenGauge
       private
 
       def piecings
-        @piecings ||= @pieces.select(&:fabric).map { |piece| [piece, Piecing.new(piece, @width.call(piece.fabric), @seam)] }
+        @piecings ||= @pieces.select(&:fabric).map { |piece| [piece, Piecing.new(piece, @width.call(piece.fabric), @seam, @grid)] }
       end
     end
   end

@@ -8,6 +8,7 @@ module OakenGauge
     class Layout
       # What cut sizes are rounded up to.
       EIGHTHS = Grid.new(1/8r)
+      MILLIMETRES = Grid.new(5/127r)
 
       # A strip or square between blocks. - what: Symbol; - size: finished [across, along], inches; - count; - ends
       # - over: inches that it is cut longer for its ends, beside the allowance
@@ -15,15 +16,22 @@ module OakenGauge
       # Triangles at the edge. - side: finished side that they are named by, inches; - grain; - count; - per_square
       Triangles = Struct.new(:side, :grain, :count, :per_square, keyword_init: true) do
         # @param seam [Rational] inches
+        # @param grid [Grid]
         # @return [Rational] side of the squares they are cut from, inches
-        def square(seam)
-          EIGHTHS.ceil(side + ((per_square == 4 ? 2 + (2 * SQRT2) : 2 + SQRT2) * seam))
+        def square(seam, grid)
+          grid.ceil(side + ((per_square == 4 ? 2 + (2 * SQRT2) : 2 + SQRT2) * seam))
         end
 
         # @return [Integer]
         def squares
           count.fdiv(per_square).ceil
         end
+      end
+
+      # @param measure [Symbol]
+      # @return [Grid] what cut sizes are rounded up to
+      def self.grid(measure)
+        measure == :inch ? EIGHTHS : MILLIMETRES
       end
 
       # @param setting [Blocks::Setting]

@@ -6,7 +6,7 @@ module OakenGauge
     # along the fabric, side by side.
     #
     # @example A setting square of 40 7/8, from fabric 40 wide: two panels of 20 3/4 by 40 7/8
-    #   Piecing.new(square, 40r, 1/4r).panels   # => 2
+    #   Piecing.new(square, 40r, 1/4r, Layout::EIGHTHS).panels   # => 2
     class Piecing
       # Where a seam may run.
       MAY = %i[sash long_sash border side corner].freeze
@@ -14,7 +14,9 @@ module OakenGauge
       # @param piece [CutPiece]
       # @param width [Rational] usable width of its fabric, inches
       # @param seam [Rational] inches
-      def initialize(piece, width, seam)
+      # @param grid [Grid] that cut sizes round up to
+      def initialize(piece, width, seam, grid)
+        @grid = grid
         @piece = piece
         @width = width
         @seam = seam
@@ -37,7 +39,7 @@ module OakenGauge
 
       # @return [Array(Rational, Rational)] of a panel, along the fabric and across it, inches as cut
       def size
-        [@piece.size.max, Layout::EIGHTHS.ceil((short + (2 * @seam * (panels - 1))) / panels)]
+        [@piece.size.max, @grid.ceil((short + (2 * @seam * (panels - 1))) / panels)]
       end
 
       # @return [CutPiece] the panels in its place

@@ -51,6 +51,7 @@ module OakenGauge
       nested :backing, Backing, default: nil
       length :seam_allowance, as: :seam, default: Weighing::Question::SEAM, most: 2
       field :stock, Documents::Composites::Mapping.new(Planning::Question::FORMS, most: 200), default: {}.freeze
+      choice :measure, Weighing::Question::MEASURES, default: nil
       list :picks, Planning::Question::Pick, within: 0..400, default: [].freeze
       nested :batting, Batting, default: nil
       Kinds.drawer(self)
@@ -69,14 +70,19 @@ module OakenGauge
       # @return [Quilts::Buying]
       def buying(quilt)
         making = Quilts::Making.new(quilt.units, picks) do |unit|
-          Weighing::Question.new(unit: unit, seam: seam, tools: tools, maker: maker, written_in: written_in).task
+          Weighing::Question.new(unit: unit, seam: seam, tools: tools, maker: maker, measure: measure, written_in: written_in).task
         end
-        Quilts::Buying.new(quilt, stock: stock, tools: tools, seam: seam, making: making)
+        Quilts::Buying.new(quilt, stock: stock, tools: tools, seam: seam, making: making, grid: Layout.grid(answered_in))
       end
 
       # @return [Array<Quilts::Panels>] the quilt on each foundation sheet
       def panels
         Quilts::Panels.sheets(tools.to_a, seam).map { |sheet| Quilts::Panels.new(entries, setting, sheet) }
+      end
+
+      # @return [Symbol] what lengths are answered in
+      def answered_in
+        measure || written_in
       end
 
       private
@@ -85,7 +91,8 @@ module OakenGauge
         binding = self.binding || Binding.new
         backing = self.backing || Backing.new
         @asked ||= Quilts::Quilt::Asked.new(entries: entries, setting: setting, seam: seam, binding: [binding.strip, binding.fabric],
-                                 usable: usable(binding.fabric), backing: [overhang(backing), backing.usable_width, backing.fabric])
+                                 usable: usable(binding.fabric), backing: [overhang(backing), backing.usable_width, backing.fabric],
+                                                 grid: Layout.grid(answered_in))
       end
 
       # No glue of fusible batting may lie bare.

@@ -6,15 +6,15 @@ module OakenGauge
     class Quilt
       # What a quilt is asked for. - entries: [[Blocks::UnitsOf, Integer]], the blocks, and how often each is made
       # - setting: {Blocks::Setting}; - seam: Rational inches; - binding: [width of a strip, its fabric]; - usable: of the
-      #   binding's fabric, inches; - backing: [overhang, usable width, its fabric]
-      Asked = Struct.new(:entries, :setting, :seam, :binding, :usable, :backing, keyword_init: true)
+      #   binding's fabric, inches; - backing: [overhang, usable width, its fabric]; - grid: {Grid} that cut sizes round up to
+      Asked = Struct.new(:entries, :setting, :seam, :binding, :usable, :backing, :grid, keyword_init: true)
 
       # @param asked [Asked]
       def initialize(asked)
         @asked = asked
         @setting = asked.setting
         @layout = Layout.of(@setting, asked.entries.first.first.size)
-        @borders = Borders.new(@setting.borders, @layout.size, asked.seam)
+        @borders = Borders.new(@setting.borders, @layout.size, asked.seam, asked.grid)
         @finishing = Finishing.new(size, asked.seam)
       end
 
@@ -58,7 +58,7 @@ module OakenGauge
       # @return [Array<CutPiece>] the squares that the triangles at the edge are cut from
       def triangle_squares
         triangles.map do |what, one|
-          CutPiece.new(what: what, fabric: triangle_fabric, size: [one.square(seam)] * 2, count: one.squares, ends: :square,
+          CutPiece.new(what: what, fabric: triangle_fabric, size: [one.square(seam, grid)] * 2, count: one.squares, ends: :square,
                        then_do: one.per_square == 4 ? :cut_twice_diagonally : :cut_once_diagonally, pieces: one.count)
         end
       end
@@ -89,6 +89,10 @@ module OakenGauge
         @asked.seam
       end
 
+      def grid
+        @asked.grid
+      end
+
       # Those of one size lie in the list once, whichever way they are sewn in.
       def together(pieces)
         pieces.group_by { |piece| [piece.what, piece.size, piece.ends] }.values.map do |same|
@@ -99,7 +103,7 @@ module OakenGauge
       def cut(between)
         return half_stones(between) if between.what == :half_cornerstone
 
-        size = [between.size.first + (2 * seam), between.size.last + ends(between)].map { |side| Layout::EIGHTHS.ceil(side) }
+        size = [between.size.first + (2 * seam), between.size.last + ends(between)].map { |side| grid.ceil(side) }
         CutPiece.new(what: between.what, fabric: fabric_of(between.what), size: size, count: between.count, ends: between.ends)
       end
 
@@ -109,7 +113,7 @@ module OakenGauge
 
       # Quarter-square triangles, so that the straight grain lies along the quilt's edge.
       def half_stones(between)
-        square = Layout::EIGHTHS.ceil(between.size.first + (Borders::MITRE * seam))
+        square = grid.ceil(between.size.first + (Borders::MITRE * seam))
         CutPiece.new(what: between.what, fabric: fabric_of(between.what), size: [square, square], count: (between.count/4r).ceil,
                      ends: :square, then_do: :cut_twice_diagonally, pieces: between.count)
       end

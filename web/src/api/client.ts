@@ -209,12 +209,12 @@ export const api = {
   places: () => told<Places>(client.GET("/api/places")),
   keepPlaces: (seen: Places, places: Place[] | null) =>
     told<Maker>(client.PATCH("/api/maker", { body: { lock_version: seen.lock_version, places } })),
-  addCounted: async (projectId: number, units: UnitChanges[], times: number) =>
+  addCounted: async (projectId: number, units: UnitChanges[], times: number, there?: "set" | "beside") =>
     (
       await told<{ units: Unit[] }>(
         client.POST("/api/projects/{id}/units/counted", {
           params: { path: { id: projectId } },
-          body: { units, times },
+          body: { units, times, there },
         }),
       )
     ).units,

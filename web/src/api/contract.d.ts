@@ -2890,6 +2890,16 @@ export interface components {
                 pointer: string;
                 message: string;
             }[];
+            /** @description Units that are in the project already by another name, where some are to be added */
+            there?: {
+                label: string;
+                count: number | {
+                    [key: string]: number;
+                };
+                counted: number | {
+                    [key: string]: number;
+                };
+            }[];
             /** @description The record as it stands, after a conflict */
             current?: {
                 [key: string]: unknown;

@@ -1,4 +1,7 @@
-import type { Schemas } from "./types";
+import type { Count, Schemas } from "./types";
+
+/** A unit that is in the project already, by another name. */
+export type There = { label: string; count: Count; counted: Count };
 
 /** What went wrong with a request, in the server's own words where it had any. */
 export class ApiError extends Error {
@@ -7,6 +10,7 @@ export class ApiError extends Error {
     title: string,
     readonly faults: { pointer: string; message: string }[] = [],
     readonly current?: unknown,
+    readonly there: There[] = [],
   ) {
     super(title);
   }
@@ -31,5 +35,11 @@ export function worthRetrying(failures: number, error: Error): boolean {
 export function problemOf(status: number, said: unknown): ApiError {
   const problem = said as Partial<Schemas["Problem"]> | undefined;
   if (!problem?.title) return new ApiError(status, `The server answered ${status}.`);
-  return new ApiError(status, problem.title, problem.errors, problem.current);
+  return new ApiError(
+    status,
+    problem.title,
+    problem.errors,
+    problem.current,
+    problem.there as There[] | undefined,
+  );
 }

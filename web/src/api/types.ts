@@ -133,6 +133,7 @@ export type KeptQuilt = {
   };
   binding?: { strip?: string; fabric?: string };
   backing?: { fabric?: string };
+  batting?: { fusible: boolean };
   /** The same in other fabrics: of each fabric that has another in its place, which. */
   colourways?: Record<string, string>[];
 };

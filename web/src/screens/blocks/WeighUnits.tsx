@@ -5,6 +5,7 @@ import { useNavigate } from "react-router";
 
 import { api, ApiError, type Block, type Fabric, type Way } from "../../api/client";
 import { EntryField } from "../../parts/EntryField";
+import { ThereAlready } from "./ThereAlready";
 import { unitsToAdd } from "./unitsToAdd";
 
 type Props = { block: Block; way: Way | null; fabrics: Fabric[]; onClose: () => void };
@@ -20,9 +21,10 @@ export function WeighUnits({ block, way, fabrics, onClose }: Props) {
   const navigate = useNavigate();
   const into = project ?? projects[0]?.id;
   const adding = useMutation({
-    mutationFn: async (units: Way["units"]) => {
+    mutationFn: async ({ units, there }: { units: Way["units"]; there?: "set" | "beside" }) => {
       if (into === undefined) return;
-      const [first] = await api.addCounted(into, unitsToAdd(block.name, units, fabrics), Number(blocks));
+      const counted = unitsToAdd(block.name, units, fabrics);
+      const [first] = await api.addCounted(into, counted, Number(blocks), there);
       await queries.invalidateQueries({ queryKey: ["project", String(into)] });
       await navigate(`/projects/${into}/units/${first?.id ?? "new"}`);
     },
@@ -38,7 +40,7 @@ export function WeighUnits({ block, way, fabrics, onClose }: Props) {
             className="add-unit min-h-39.5 w-full grid-cols-[1fr_1fr] content-between"
             onSubmit={(event) => {
               event.preventDefault();
-              if (way && COUNT.test(blocks)) adding.mutate(way.units);
+              if (way && COUNT.test(blocks)) adding.mutate({ units: way.units });
             }}
           >
             <EntryField
@@ -58,7 +60,12 @@ export function WeighUnits({ block, way, fabrics, onClose }: Props) {
                 ))}
               </select>
             </label>
-            {error && (
+            <ThereAlready
+              error={error}
+              pending={adding.isPending}
+              onChoose={(there) => way && adding.mutate({ units: way.units, there })}
+            />
+            {error && error.there.length === 0 && (
               <p role="alert" className="field-error">
                 {error.faults[0]?.message ?? error.message}
               </p>

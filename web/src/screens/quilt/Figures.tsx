@@ -5,7 +5,6 @@ import { Fraction } from "../../parts/Fraction";
 
 type Props = {
   answer: QuiltAnswer;
-  /** Of its blocks, and the triangles at its edge. */ units: QuiltAnswer["units"];
   fabrics: Fabric[];
   /** How far a unit of the list is: what was picked for it. */
   standing: (place: number) => React.ReactNode;
@@ -13,7 +12,7 @@ type Props = {
 };
 
 /** What the quilt comes to: its size, its units, what else is cut, what to buy. */
-export function Figures({ answer, units, fabrics, standing, children }: Props) {
+export function Figures({ answer, fabrics, standing, children }: Props) {
   const [width = "", height = ""] = answer.finished;
   const { backing, binding, batting } = answer;
   return (
@@ -25,7 +24,7 @@ export function Figures({ answer, units, fabrics, standing, children }: Props) {
       </p>
       <h2 className="mt-2.5 mb-0.5 text-lg">Units</h2>
       <ul className="grid gap-1 text-[14px]">
-        {units.map((unit, i) => (
+        {answer.units.map((unit, i) => (
           <li key={i}>
             <b>
               {typeof unit.count === "number"
@@ -34,6 +33,10 @@ export function Figures({ answer, units, fabrics, standing, children }: Props) {
             </b>{" "}
             {unit.plural ?? unit.kind} <Sides finished={unit.finished} />
             <Swatches names={Object.values(unit.fabrics)} fabrics={fabrics} />
+            {!unit.picked && unit.method_title && (
+              <span className="block text-[13px] text-quiet">counted as {unit.method_title}</span>
+            )}
+            {unit.say && <span className="block text-[13px] text-madder">{unit.say}</span>}
             {standing(i)}
           </li>
         ))}
@@ -53,9 +56,13 @@ export function Figures({ answer, units, fabrics, standing, children }: Props) {
           <li key={name}>
             <b>{one.count}</b> {one.called}: {one.squares} of <CutSize length={one.square} />
             <Swatches names={[one.fabric]} fabrics={fabrics} />
+            <span className="block text-[13px] text-quiet">{one.say}</span>
           </li>
         ))}
       </ul>
+      {answer.pieced.map((one) => (
+        <p key={one.say}>{one.say}</p>
+      ))}
       <p className="quiet">Cut borders to the length you measure across the top, in three places.</p>
       <h2 className="mt-2.5 mb-0.5 text-lg">Backing, batting, binding</h2>
       <p>
@@ -86,11 +93,15 @@ export function Figures({ answer, units, fabrics, standing, children }: Props) {
           </ul>
         </>
       )}
-      {answer.not_bought.length > 0 && (
-        <p className="field-error">
-          Nothing is bought for {answer.not_bought.length} {answer.not_bought.length === 1 ? "unit" : "units"}{" "}
-          that no method makes with your tools.
-        </p>
+      {answer.not_counted.length > 0 && (
+        <>
+          <h3 className="mt-1.5 font-bold">Not counted</h3>
+          <ul className="grid gap-1 text-[14px]">
+            {answer.not_counted.map((one) => (
+              <li key={one.say}>{one.say}</li>
+            ))}
+          </ul>
+        </>
       )}
     </section>
   );

@@ -12,6 +12,7 @@ import { Notice } from "../../parts/Notice";
 import { useBack } from "../../parts/useBack";
 import { useKeys } from "../../parts/useKeys";
 import { useLight } from "../../parts/useLight";
+import { ThereAlready } from "../blocks/ThereAlready";
 import { unitsToAdd } from "../blocks/unitsToAdd";
 import { Colourways } from "./Colourways";
 import { Figures } from "./Figures";
@@ -90,14 +91,14 @@ function AtWork({ project, blocks, first }: { project: Project; blocks: Block[];
     retry: false,
   });
   const adding = useMutation({
-    mutationFn: async (units: ReturnType<typeof unitsToAdd>) => {
-      const [first] = await api.addCounted(project.id, units, 1);
+    mutationFn: async (there?: "set" | "beside") => {
+      const [first] = await api.addCounted(project.id, counted, 1, there);
       await queries.invalidateQueries({ queryKey: ["project", String(project.id)] });
       await navigate(`/projects/${project.id}/units/${first?.id ?? "new"}`);
     },
   });
   const error = answer.error instanceof ApiError ? answer.error : null;
-  const units = [...(answer.data?.units ?? []), ...(answer.data?.triangle_units ?? [])];
+  const units = answer.data?.units ?? [];
   const counted = unitsToAdd(QUILT, units, project.fabrics);
 
   return (
@@ -127,7 +128,6 @@ function AtWork({ project, blocks, first }: { project: Project; blocks: Block[];
         {answer.data && (
           <Figures
             answer={answer.data}
-            units={units}
             fabrics={project.fabrics}
             standing={(i) => <UnitStanding project={project} unit={counted[i]} />}
           >
@@ -136,11 +136,18 @@ function AtWork({ project, blocks, first }: { project: Project; blocks: Block[];
               type="button"
               className="button button-brass mt-1.5 justify-self-start"
               disabled={adding.isPending || error !== null}
-              onClick={() => adding.mutate(counted)}
+              onClick={() => adding.mutate(undefined)}
             >
               Weigh these units
             </button>
-            {adding.error && <span className="field-error">{adding.error.message}</span>}
+            <ThereAlready
+              error={adding.error}
+              pending={adding.isPending}
+              onChoose={(there) => adding.mutate(there)}
+            />
+            {adding.error && !(adding.error instanceof ApiError && adding.error.there.length > 0) && (
+              <span className="field-error">{adding.error.message}</span>
+            )}
           </Figures>
         )}
       </div>

@@ -132,7 +132,7 @@ export function SettingForm({ quilt, blocks, fabrics, error, onChange }: Props) 
       </fieldset>
       <Borders setting={setting} fabrics={fabrics} error={error} set={set} />
       <fieldset className="entry-group setting-row">
-        <legend>Binding and backing</legend>
+        <legend>Binding, batting and backing</legend>
         <EntryField
           id="binding"
           label="Binding strip, cut"
@@ -151,6 +151,11 @@ export function SettingForm({ quilt, blocks, fabrics, error, onChange }: Props) 
           fabrics={fabrics}
           value={quilt.backing?.fabric}
           onChoose={(fabric) => onChange({ ...quilt, backing: { ...quilt.backing, fabric } })}
+        />
+        <Flag
+          label="Fusible batting"
+          value={quilt.batting?.fusible ?? false}
+          onChange={(fusible) => onChange({ ...quilt, batting: fusible ? { fusible } : undefined })}
         />
       </fieldset>
     </section>
