@@ -18,6 +18,17 @@ module OakenGauge
       role.to_s.delete_suffix("s")
     end
 
+    # A small difference, as it is seen on a ruler: in sixty-fourths of an inch, or tenths of a millimetre.
+    # @param inches [Numeric]
+    # @param measure [Symbol]
+    # @return [String] "1/32", "a hair" for what is less than half of a sixty-fourth, "0.4 mm"
+    def self.small(inches, measure = :inch)
+      return "#{format('%.1f', inches.abs * 25.4)} mm" unless measure == :inch
+
+      parts = (inches.abs * 64).round
+      parts.zero? ? "a hair" : Length.new(parts/64r).to_s
+    end
+
     # @param count [Integer]
     # @return [String] "is" or "are"
     def self.is(count)

@@ -19,7 +19,11 @@ module Server
         list = CountedUnits.new(project, counted)
         raise list.problem if there.nil? && list.doubles.any?
 
-        answer({ "units" => Models::Unit.transaction { list.places(there).map { |unit, fields| put(project, unit, fields) } } }, status: 201)
+        answer({ "units" => Models::Unit.transaction do
+          list.places(there).map do |unit, fields|
+            put(project, unit, fields)
+          end
+        end }, status: 201)
       end
 
       patch "/api/units/:id" do

@@ -140,4 +140,82 @@ class LearningTest < CoreCase
       assert_equal pointer, error.faults.first.pointer
     end
   end
+
+  UNIT = { "kind" => "half_square", "finished" => "2", "count" => 8 }.freeze
+
+  def units(*sizes, at: nil, **more)
+    { "test" => "units", "unit" => UNIT, "method" => "rotary/patches", "at" => at, "sizes" => sizes.map { |size| [size, size] },
+      **more.transform_keys(&:to_s) }.compact
+  end
+
+  # What a reading moves by for each source: half of what both sides move by.
+  def coefficients
+    budget = ErrorModel::Budget.new(Weighing::Question.new(unit: Units::HalfSquare.new(finished: 2r, count: 8), tools: [Tools::StraightRuler.new(
+      id: "r", name: "R", width: 6r, length: 24r
+    )]).task.way(Methods::Rotary::Patches))
+    rows = budget.sides.first(2).map(&:shares)
+    moves = rows.transpose.map { |one, other| (one + other) / 2 }
+    budget.sources.zip(moves).select { |source, move| source.sd.positive? && !move.zero? }.group_by { |source, _| source.kind }
+          .transform_values { |own| own.map(&:last) }
+  end
+
+  # Ten units of 2 17/32, 1/32 too large, less the rounding of 2 7/8 in place of 2.8536, which is 0.0214. Of one group what each
+  # source moved by is σ²/4 · a · d / (S/10 + Σ σ²/4 · a²).
+  def test_finished_units_move_every_step_by_its_part
+    answer = learn(units(*["2 17/32"] * 10))
+    found = coefficients.transform_values { |moves| [moves.sum, moves.sum { |move| move**2 }] }
+    sd = Makers::Profile.new.values
+    missing = (1 / 32.0) - (2.875 - 2 - ((2 + Math.sqrt(2)) / 4))
+    whole = ((found.sum { |kind, (_, squares)| squares * (sd[kind]**2) } + (0.0045**2)) / 10) + found.sum { |kind, (sum, _)| (sum**2) * (sd[kind]**2) / 4 }
+    moved_by = ->(kind) { (sd[kind]**2) / 4 * found[kind].first * missing / whole }
+
+    assert_in_delta 0.010 + moved_by.call(:seam_foot), moved(answer, "take_up")["to"], 2e-5
+    assert_in_delta moved_by.call(:ruler_between), answer["maker"]["errors"]["ruler_between"]["bias"], 2e-5
+    assert_equal %w[seam_foot ruler_between ruler_main bias pressing].sort, answer["points_to"]["values"].sort
+  end
+
+  # Patches that are as they should be leave the seam: the cut is told apart, and pressing and seam are not.
+  def test_patches_measured_on_the_way_tell_steps_apart
+    both = learn(units(*["2 17/32"] * 10), units(*["2 7/8"] * 10, at: { "patch" => "light" }))
+
+    refute_includes both["points_to"]["values"], "ruler_between"
+    assert_match(/cannot tell apart. To tell: sew three strips/, both["points_to"]["say"])
+    assert_operator both["maker"]["errors"]["ruler_between"]["bias"].abs, :<, 0.001
+  end
+
+  # Four readings all alike: their own spread is nothing, so every spread falls; one reading says nothing of a spread.
+  def test_spreads_move_as_far_as_readings_vary
+    alike = moved(learn(units(*["2 1/2"] * 4)), "seam_foot")
+    one = moved(learn(units("2 1/2")), "seam_foot")
+    wild = moved(learn(units("2 3/8", "2 5/8", "2 7/16", "2 9/16")), "seam_foot")
+
+    assert_operator alike["to"], :<, 0.015
+    assert_in_delta 0.015, one["to"], 1e-9
+    assert_operator wild["to"], :>, 0.015
+  end
+
+  # Each 1/256 larger than the last; and to and fro.
+  def test_a_batch_that_grows
+    growing = learn(units(*Array.new(10) { |i| (2.5 + (i/256r)).to_f.to_s }))["drift"]
+
+    assert_in_delta 1 / 256.0, growing["per_unit"], 1e-6
+    assert_operator growing["sure"], :>, 0.99
+    assert_nil learn(units(*["2 1/2", "2 17/32"] * 5))["drift"]
+    # y = 0, 1, 1, 3: slope 0.9, what is left 0.7; t = 0.9 / √(0.7 / 2 / 5) = 3.40, of two degrees 92 in 100.
+    assert_in_delta 0.923, Learning::Drift.new([0.0, 1.0, 1.0, 3.0]).sure, 0.001
+  end
+
+  def test_a_reading_that_is_far_off_is_asked_about
+    far = assert_raises(Documents::Invalid) { learn(units("2 1/2", "3 1/2")) }.faults
+
+    assert_equal([["/measured/0/sizes/1", "is more than 1/2 from what it should be: measure it again, or say that you are sure"]],
+                 far.map { |fault| [fault.pointer, fault.message] })
+    assert learn(units("2 1/2", "3 1/2", sure: true))
+    assert_raises(Documents::Invalid) { learn(ruler("2 1/2", "63.5")) }
+    assert learn(ruler("2 1/2", "3 1/8").merge("sure" => true))
+    { { at: { "round" => 99 } } => "/measured/0/at", { at: { "patch" => "sky" } } => "/measured/0/at", { at: {} } => "/measured/0/at/patch",
+      { method: "rotary/strips" } => "/measured/0/method" }.each do |change, pointer|
+      assert_includes assert_raises(Documents::Invalid) { learn(units("2 1/2", **change)) }.faults.map(&:pointer), pointer, change
+    end
+  end
 end

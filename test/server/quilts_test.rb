@@ -59,7 +59,7 @@ class QuiltsResourceTest < ServerCase
   def test_triangles_at_the_edge_are_told_once_as_cut_from_squares
     answer = send_json("POST", "/api/projects/#{@project.id}/quilt", quilt(fabrics: { "triangles" => "2" }))
 
-    assert_match(/at about 12 3\/4, .*cut each square twice corner to corner, and trim/, answer["setting_triangles"]["side"]["say"])
+    assert_match(%r{at about 12 3/4, .*cut each square twice corner to corner, and trim}, answer["setting_triangles"]["side"]["say"])
     refute_includes answer["units"].map { |unit| unit["kind"] }, "triangle"
   end
 
@@ -79,6 +79,7 @@ class QuiltsResourceTest < ServerCase
   def pick(unit, method)
     send_json("PUT", "/api/units/#{unit.id}/pick",
               { "lock_version" => unit.lock_version, "method" => method, "unit" => unit.spec })
+
     assert_equal 200, last_response.status, last_response.body
   end
 

@@ -12,10 +12,25 @@ module OakenGauge
 
       # @return [Hash]
       def write
-        { "maker" => maker, "moved" => @moved.map { |one| moved(one) }, "drift" => nil }
+        { "maker" => maker, "moved" => @moved.map { |one| moved(one) }, "drift" => drift, "points_to" => points_to }
       end
 
       private
+
+      # Of the batch that is surest of it.
+      def drift
+        surest = @document.drifts.max_by(&:sure) or return
+        grows = surest.per_unit.positive? ? "grow" : "shrink"
+        { "per_unit" => surest.per_unit.round(6), "sure" => surest.sure.round(4),
+          "say" => "The units #{grows} from the first to the last of the batch, by #{Saying.small(surest.per_unit.abs * 10)} over ten. " \
+                   "Look at the seam guide and the ruler before the next batch." }
+      end
+
+      def points_to
+        from = @document.from_units or return
+        sources = from.pointed_to
+        { "values" => sources.map { |source| source.kind.to_s }, "say" => Answers::PointsTo.new(sources).say }
+      end
 
       def maker
         errors, times = known.partition { |name, _| Makers::Parameters.all.fetch(name.to_sym).group == :error }.map(&:to_h)

@@ -44,7 +44,8 @@ module OakenGauge
                      interval: said(maybe(BETWEEN), "Where the spread lies, or the share, nine in ten"),
                      bias_interval: said(maybe(BETWEEN), "Where the mean lies, nine in ten"))
       LEARNT = object(maker: ANY, moved: list(MOVED),
-                      drift: said(maybe(ANY), "What sizes change by from unit to unit, where that was measured")).freeze
+                      drift: said(maybe(ANY), "What sizes change by from unit to unit, where that is sure: per_unit in inches, sure, say"),
+                      points_to: said(maybe(ANY), "Values of the profile that units which were measured point to, and say")).freeze
 
       NAMED = { "Learnt" => LEARNT, "ToolPicture" => PICTURE, "ToolLook" => LOOK, "WhichLineAnswer" => WHICH_LINE,
                 "Promise" => PROMISE,

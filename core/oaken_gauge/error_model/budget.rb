@@ -37,6 +37,11 @@ module OakenGauge
         @sizes ||= measures(@offs[0], @found.sizes)
       end
 
+      # @return [Array<Measure>] of its height and its width, and of whatever else is measured, even where they are off alike
+      def sides
+        @offs[0].zip(@found.sizes).map.with_index { |(off, row), i| Measure.new(off, row, i) }
+      end
+
       # @return [Array<Measure>] of its points
       def points
         @points ||= measures(@offs[1], @found.points)

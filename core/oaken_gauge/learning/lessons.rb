@@ -7,7 +7,12 @@ module OakenGauge
       # One value that moved. - value: Symbol, its name; - from, to: in its unit; - count: measurements it rests on now
       # - sd: one standard error; - interval: of the spread, or the share; - bias_interval: of the mean
       # - bias: what all readings are off by; the last three nil where there is none
-      Moved = Struct.new(:value, :from, :to, :count, :sd, :interval, :bias_interval, :bias, keyword_init: true)
+      Moved = Struct.new(:value, :from, :to, :count, :sd, :interval, :bias_interval, :bias, keyword_init: true) do
+        # @return [Makers::Profile::Known]
+        def known
+          Makers::Profile::Known.new(value: to, count: count, bias: bias)
+        end
+      end
       # Readings of a value. - mean, spread: Symbols, which values of the profile they tell; a mean nil where the spread's own bias
       # is meant, a spread nil where none is kept; - found: [Float]; - scale: how many times as large the spread is than that of
       # a reading

@@ -30,6 +30,13 @@ module OakenGauge
           halved(0.0, 1e4) { |x| 1 - (beta_share(degrees / (degrees + (x * x)), degrees / 2.0, 0.5) / 2) < share }
         end
 
+        # @param reach [Float]
+        # @param degrees [Numeric]
+        # @return [Float] how much of Student's t lies within that of its middle
+        def t_within(reach, degrees)
+          1 - beta_share(degrees / (degrees + (reach * reach)), degrees / 2.0, 0.5)
+        end
+
         # @param share [Float]
         # @return [Float]
         def beta(share, one, other)

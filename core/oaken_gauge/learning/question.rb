@@ -12,7 +12,7 @@ module OakenGauge
       # One test, by its name.
       class Test < Documents::Type
         KINDS = { "three_strips" => Learning::SeamTest, "strips" => Learning::RulerTest, "time" => Learning::TimeTest,
-                  "share" => Learning::ShareTest }.freeze
+                  "share" => Learning::ShareTest, "units" => Learning::UnitsTest }.freeze
         NAME = Documents::Scalars::Choice.new(KINDS.keys)
         private_constant :NAME
 
@@ -58,10 +58,41 @@ module OakenGauge
         maker || Makers::Maker.new
       end
 
-      # @return [Array<Learning::Lessons::Moved>] every value that moves
+      # @return [Array<Learning::Lessons::Moved>] every value that moves: by direct tests, and then by units that were measured
       def moved
-        drawer = tools ? Tools::Drawer.new(tools) : Tools::Drawer.starter
-        Learning::Lessons.new(hands.profile, measured.flat_map { |test| test.teaches(hands, drawer) }).moved
+        all = from_units ? direct + from_units.moved : direct
+        all.group_by(&:value).values.map { |same| same.last.dup.tap { |last| last.from = same.first.from } }
+      end
+
+      # @return [Learning::FromUnits, nil] nil where no units were measured
+      def from_units
+        return if of_units.empty?
+
+        @from_units ||= Learning::FromUnits.new(hands.profile.with(direct.to_h { |one| [one.value, one.known] }), groups,
+                                                hands.opens_seams? ? :take_up_open : :take_up)
+      end
+
+      # @return [Array<Learning::Drift>] of each batch that grows or shrinks
+      def drifts
+        groups.map { |group| Learning::Drift.new(group.offs) }.select(&:sure?)
+      end
+
+      private
+
+      def drawer
+        @drawer ||= tools ? Tools::Drawer.new(tools) : Tools::Drawer.starter
+      end
+
+      def of_units
+        measured.grep(Learning::UnitsTest)
+      end
+
+      def groups
+        @groups ||= of_units.map { |test| test.group(hands, drawer) }
+      end
+
+      def direct
+        @direct ||= Learning::Lessons.new(hands.profile, (measured - of_units).flat_map { |test| test.teaches(hands, drawer) }).moved
       end
     end
   end

@@ -14,6 +14,18 @@ module OakenGauge
       text :tool
       length :wanted, most: Tools::Tool::LARGEST
       list :found, Documents::Measures::Size.new(most: Tools::Tool::LARGEST), within: 1..200
+      flag :sure
+      rule(:found, :wanted, :sure, at: ->(*given) { far(*given) }, say: UnitsTest::TOO_FAR) { |*given| far(*given).empty? }
+
+      class << self
+        private
+
+        def far(found, wanted, sure)
+          return [] if sure
+
+          found.each_index.select { |place| (found[place] - wanted).abs > UnitsTest::FAR }.map { |place| ["found", place] }
+        end
+      end
 
       # @param drawer [Tools::Drawer]
       # @return [Array<Lessons::Readings, Lessons::Hits>]

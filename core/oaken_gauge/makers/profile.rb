@@ -15,6 +15,12 @@ module OakenGauge
         @values = Parameters.all.transform_values(&:assumed).merge(known.transform_values(&:value))
       end
 
+      # @param known [Hash{Symbol => Known}]
+      # @return [Profile] with these known as well
+      def with(known)
+        Profile.new(@known.merge(known))
+      end
+
       # @return [Hash{Symbol => Numeric}] every value by its name
       attr_reader :values
 

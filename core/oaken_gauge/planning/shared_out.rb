@@ -101,11 +101,11 @@ module OakenGauge
 
       # The strips with most pieces that the bolts have room for; of those with as many, the ones that take least.
       def most(strips, bolts)
-        given = strips.each_with_index.to_a.product(bolts.each_with_index.to_a)
-        counts = WholeNumbers.least(costs: given.map { |(strip, _), _| cost(strip) },
-                                    columns: given.map { |(strip, row), (_, bolt)| { row => 1, (strips.size + bolt) => strip.width } },
-                                    rows: strips.map { |strip| [0, strip.times] } + room(bolts), nodes: NODES) or return
-        given.zip(counts).filter_map { |((strip, _), (bolt, _)), times| [strip, bolt, times] if times.positive? }
+        given = strips.product(bolts)
+        columns = strips.each_index.to_a.product(bolts.each_index.to_a).map { |row, bolt| { row => 1, (strips.size + bolt) => strips[row].width } }
+        counts = WholeNumbers.least(costs: given.map { |strip, _| cost(strip) }, columns: columns,
+                                    rows: strips.map { |strip| [0, strip.times] } + room(bolts), nodes: NODES)
+        counts && given.zip(counts).map { |pair, times| [pair.first, pair.last, times] }.select { |*, times| times.positive? }
       end
 
       # Each piece is worth more than all the fabric there is.
