@@ -6,13 +6,16 @@ class LengthsTest < CoreCase
   READ = {
     "2 7/8" => 23/8r, "7/8" => 7/8r, "2" => 2r, "2.875" => 23/8r, "2⅞" => 23/8r, "⅞" => 7/8r, "2-7/8" => 23/8r, '2 7/8"' => 23/8r,
     "2.5in" => 5/2r, "2 1/2 in" => 5/2r, ".5" => 1/2r, "  3 " => 3r, "2 ⅓" => 7/3r, "22/8" => 11/4r, "-1/8" => -1/8r,
-    "2.54cm" => 1r, "7.3cm" => 365/127r, "73mm" => 365/127r, "6 mm" => 30/127r, "0.75cm" => 75/254r
+    "2.54cm" => 1r, "7.3cm" => 365/127r, "73mm" => 365/127r, "6 mm" => 30/127r, "0.75cm" => 75/254r,
+    "7,3cm" => 365/127r, "2,5" => 5/2r, "1.5 yd" => 54r, "1½ yd" => 54r, "½ yard" => 18r, "2 yards" => 72r, "1.4 m" => 7000/127r, "90 cm" => 4500/127r,
+    "1,4m" => 7000/127r
   }.freeze
 
   WRITTEN = {
     [23/8r, :inch] => "2 7/8", [7/8r, :inch] => "7/8", [2r, :inch] => "2", [0r, :inch] => "0", [-1/8r, :inch] => "-1/8",
     [-9/8r, :inch] => "-1 1/8", [365/127r, :cm] => "7.3cm", [365/127r, :mm] => "73mm", [1r, :cm] => "2.54cm",
-    [-1r, :cm] => "-2.54cm", [1/2r, :mm] => "12.7mm", [1/3r, :inch] => "1/3", [1/3r, :cm] => "127/150cm"
+    [-1r, :cm] => "-2.54cm", [1/2r, :mm] => "12.7mm", [1/3r, :inch] => "1/3", [1/3r, :cm] => "1/3in",
+    [365/127r, :inch] => "7.3cm", [1/127r, :inch] => "0.02cm", [1/97r, :inch] => "1/97", [1/97r, :cm] => "127/4850cm"
   }.freeze
 
   def test_reads_every_notation_exactly
@@ -52,7 +55,7 @@ class LengthsTest < CoreCase
   end
 
   def test_refuses_what_is_no_length
-    ["", " ", "two", "5 ft", "5'", "2 7/0", "1/2/3", "2 7", "--2", "1e3", "2,5", nil, 2, "9" * 60, "2\u0000", "٣", "\xff"].each do |text|
+    ["", " ", "two", "5 ft", "5'", "2 7/0", "1/2/3", "2 7", "--2", "1e3", "2,,5", "1 ft", nil, 2, "9" * 60, "2\u0000", "٣", "\xff"].each do |text|
       error = assert_raises(UnreadableLength, text.inspect) { Length.parse(text) }
 
       assert_match(/is not a length such as|divides by nothing/, error.message)

@@ -1,6 +1,7 @@
 import { createBrowserRouter, type RouteObject } from "react-router";
 
 import { Broken } from "./screens/lost/Broken";
+import { Measured } from "./parts/Measured";
 import { Lost } from "./screens/lost/Lost";
 
 type Screen = RouteObject["lazy"];
@@ -56,16 +57,23 @@ export const routes = createBrowserRouter([
     errorElement: <Broken />,
     hydrateFallbackElement: <></>,
   },
-  { path: "/maker", lazy: maker, errorElement: <Broken />, hydrateFallbackElement: <></> },
-  { path: "/tools", lazy: tools, errorElement: <Broken />, hydrateFallbackElement: <></> },
-  { path: "/fabrics", lazy: fabrics, errorElement: <Broken />, hydrateFallbackElement: <></> },
+  {
+    element: <Measured />,
+    errorElement: <Broken />,
+    hydrateFallbackElement: <></>,
+    children: [
+      { path: "/maker", lazy: maker },
+      { path: "/tools", lazy: tools },
+      { path: "/fabrics", lazy: fabrics },
+      { path: "/blocks", lazy: blocks },
+      { path: "/blocks/:blockId", lazy: block },
+    ],
+  },
   { path: "/start", lazy: start, errorElement: <Broken />, hydrateFallbackElement: <></> },
   { path: "/which-line", lazy: whichLine, errorElement: <Broken />, hydrateFallbackElement: <></> },
   { path: "/practice", lazy: practice, errorElement: <Broken />, hydrateFallbackElement: <></> },
   { path: "/projects", lazy: projects, errorElement: <Broken />, hydrateFallbackElement: <></> },
   { path: "/projects/:projectId", lazy: project, errorElement: <Broken />, hydrateFallbackElement: <></> },
-  { path: "/blocks", lazy: blocks, errorElement: <Broken />, hydrateFallbackElement: <></> },
-  { path: "/blocks/:blockId", lazy: block, errorElement: <Broken />, hydrateFallbackElement: <></> },
   {
     path: "/projects/:projectId/quilt",
     lazy: quilt,

@@ -160,9 +160,13 @@ module OakenGauge
 
       # Why tools made for another allowance are of no use.
       def seam_mismatch(tool)
-        refuse(:seam_mismatch, "#{tool.name} counts on a seam allowance of #{say(tool.made_for_seam)}; with #{say(seam)} what it cuts " \
+        refuse(:seam_mismatch, "#{tool.name} counts on a seam allowance of #{its_seam(tool)}; with #{say(seam)} what it cuts " \
                                "comes out wrong by #{say((SQRT2 * (seam - tool.made_for_seam)).abs.to_f)} at a tip. " \
-                               "Sew with #{say(tool.made_for_seam)}, or use another method.")
+                               "Sew with #{its_seam(tool)}, or use another method.")
+      end
+
+      def its_seam(tool)
+        tool.line(tool.made_for_seam, task.measure)
       end
 
       def setting_of(mark, words)

@@ -15,7 +15,8 @@ module OakenGauge
       DEFAULT_USABLE_WIDTH = 40r
 
       length :usable_width, default: DEFAULT_USABLE_WIDTH, most: 200, label: "Usable width"
-      length :length, default: nil, most: 10_000, label: "Length along the selvage"
+      length :length, default: nil, most: 10_000, label: "Length along the selvage",
+                      meaning: "1 1/2 yd, 54, 1.4 m; left empty, as much as it takes"
       besides
 
       # @return [Boolean] whether strips are cut from it as wide as they are wanted

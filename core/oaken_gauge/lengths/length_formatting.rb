@@ -4,12 +4,21 @@ module OakenGauge
   # Writes a length as a reduced mixed fraction of an inch, or as a decimal number of centimetres or
   # millimetres, which is how metric rulers are read.
   module LengthFormatting
+    # No ruler has finer parts of an inch.
+    FINEST = 64
+    # Digits behind the point that a metric length is written with where it stands among inches.
+    DIGITS = 4
+
+    # What is no fraction of an inch that a ruler has, and was typed in centimetres, is written in centimetres; and the other way round.
+    #
     # @param measure [Symbol] :inch, :cm or :mm; the length's own when left out
     # @return [String] "2 7/8", "7/8", "-1/8", "7.3cm"
     def to_s(measure = self.measure)
-      return mixed(inches) if measure == :inch
+      return in_inches if measure == :inch
 
       amount = inches / Length::MEASURES.fetch(measure)
+      return "#{mixed(inches)}in" if amount.denominator > FINEST && !decimal?(amount) && inches.denominator <= FINEST
+
       "#{decimal?(amount) ? decimal(amount) : mixed(amount)}#{measure}"
     end
 
@@ -35,6 +44,11 @@ module OakenGauge
     end
 
     private
+
+    def in_inches
+      metric = inches / Length::MEASURES.fetch(:cm)
+      inches.denominator > FINEST && ((metric * (10**DIGITS)).denominator == 1) ? "#{decimal(metric)}cm" : mixed(inches)
+    end
 
     def inch_for_others?(other)
       measure == :inch && other != :inch

@@ -67,8 +67,12 @@ module OakenGauge
                         "narrow" => "exact, sewn narrow, then trimmed" },
              default: :either, label: "Cut exact, large and trimmed, or sew narrow and trim",
              meaning: "Methods of the other schools are put behind your own."
-      length :margin, default: 1/8r, most: 2, label: "Cut larger by", meaning: "What is added to pieces that are trimmed to size."
-      length :narrow_seam, default: 3/16r, most: 2, label: "Narrow seam",
+      # What is usual until she says otherwise, inches, and what a metric maker has in its place: 3 and 5 millimetres.
+      MARGIN = 1/8r
+      NARROW = 3/16r
+      IN_MILLIMETRES = { MARGIN => 15/127r, NARROW => 25/127r }.freeze
+      length :margin, default: MARGIN, most: 2, label: "Cut larger by", meaning: "What is added to pieces that are trimmed to size."
+      length :narrow_seam, default: NARROW, most: 2, label: "Narrow seam",
                            meaning: "What is sewn inside units that are cut exact, sewn narrow and trimmed."
       choice :trim_sides, { 4 => "four", 2 => "two" },
              default: 4, label: "Sides that are trimmed", meaning: "Four, centred on the seams, or two sides and the dog ears."

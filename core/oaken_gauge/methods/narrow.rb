@@ -27,7 +27,7 @@ module OakenGauge
       private
 
       def narrow
-        task.maker.narrow_seam
+        task.narrow_seam
       end
 
       def too_wide

@@ -82,7 +82,7 @@ then_do: shape.kind == :shape ? :cut_shapes : :cut_triangles, **how)
 
       # @return [Rational] what trimmed pieces are cut larger by, inches
       def margin
-        task.maker.margin
+        task.margin
       end
     end
   end

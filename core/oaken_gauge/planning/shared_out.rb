@@ -102,7 +102,9 @@ module OakenGauge
       # The strips with most pieces that the bolts have room for; of those with as many, the ones that take least.
       def most(strips, bolts)
         given = strips.product(bolts)
-        columns = strips.each_index.to_a.product(bolts.each_index.to_a).map { |row, bolt| { row => 1, (strips.size + bolt) => strips[row].width } }
+        columns = strips.each_index.to_a.product(bolts.each_index.to_a).map do |row, bolt|
+          { row => 1, (strips.size + bolt) => strips[row].width }
+        end
         counts = WholeNumbers.least(costs: given.map { |strip, _| cost(strip) }, columns: columns,
                                     rows: strips.map { |strip| [0, strip.times] } + room(bolts), nodes: NODES)
         counts && given.zip(counts).map { |pair, times| [pair.first, pair.last, times] }.select { |*, times| times.positive? }

@@ -40,7 +40,7 @@ module OakenGauge
       # @return [Picture]
       def picture
         sizes = lines.map { |line| [[line.finished].flatten, line.mark] }
-        Picture.draw do |draw|
+        Picture.draw(written_in) do |draw|
           draw.nested(sizes.map { |sides, mark| [[sides.first, sides.last].map { |side| side + (2 * made_for_seam) }, mark] })
         end
       end

@@ -19,7 +19,7 @@ module OakenGauge
       def picture
         side = DRAWN * made_for_seam
         off = (round == :inner ? 2 : 3) * made_for_seam
-        Picture.draw do |draw|
+        Picture.draw(written_in) do |draw|
           draw.body(Polygon.new([[0, 0], [side - off, 0], [side - off, off], [off, side - off], [0, side - off]]))
           draw.line([made_for_seam, made_for_seam], [side - off, made_for_seam], :seam)
         end

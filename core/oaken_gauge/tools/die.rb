@@ -67,7 +67,7 @@ module OakenGauge
       # @return [Picture]
       def picture
         low, left = board.minmax.zip(blank.minmax).map { |side, less| (side - less)/2r }
-        Picture.draw do |draw|
+        Picture.draw(written_in) do |draw|
           draw.body(level(board))
           [level(blank), *laid_out].each { |outline| draw.part(outline.move(left, low)) }
         end

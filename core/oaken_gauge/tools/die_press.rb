@@ -20,7 +20,7 @@ module OakenGauge
       # @return [Picture]
       def picture
         long = bed_width * DRAWN
-        Picture.draw do |draw|
+        Picture.draw(written_in) do |draw|
           draw.body(Polygon.rectangle(long, bed_width))
           draw.part(Polygon.rectangle(bed_width * ROLLER, bed_width).move((long - (bed_width * ROLLER))/2r, 0))
           draw.label([long/8r, bed_width/2r], bed_width)

@@ -39,7 +39,7 @@ module OakenGauge
       # Its cells as they are printed, with the allowance and the ease.
       # @return [Picture]
       def picture
-        Picture.draw do |draw|
+        Picture.draw(written_in) do |draw|
           draw.body(Polygon.rectangle(columns * printed, rows * printed)).label([printed/2r] * 2, cell)
           draw_cells(draw)
         end

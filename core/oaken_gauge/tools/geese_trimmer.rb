@@ -39,7 +39,7 @@ module OakenGauge
       # @return [Picture]
       def picture
         sizes = letters.map { |letter| [letter.finished.map { |side| side + (2 * made_for_seam) }, letter.mark] }
-        Picture.draw { |draw| draw.nested(sizes) }
+        Picture.draw(written_in) { |draw| draw.nested(sizes) }
       end
 
       private

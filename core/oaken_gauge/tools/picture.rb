@@ -26,13 +26,16 @@ module OakenGauge
       # @return [Array<Label>]
       attr_reader :labels
 
+      # @param measure [Symbol] in which its numbers are printed
       # @yield [Picture] to draw on
       # @return [Picture] as drawn, frozen
-      def self.draw(&)
-        new.tap(&).finish
+      def self.draw(measure = :inch, &)
+        new(measure).tap(&).finish
       end
 
-      def initialize
+      # @param measure [Symbol]
+      def initialize(measure = :inch)
+        @measure = measure
         @bodies = []
         @parts = []
         @lines = []
@@ -81,7 +84,7 @@ module OakenGauge
       # @param length [Numeric, String] a number of inches, or what is printed
       # @return [Picture] itself
       def label(at, length)
-        @labels << Label.new(at, length.is_a?(Numeric) ? Length.new(length.to_r).to_s : length) if @labels.size < MOST
+        @labels << Label.new(at, length.is_a?(Numeric) ? printed(length) : length) if @labels.size < MOST
         self
       end
 
@@ -115,6 +118,11 @@ module OakenGauge
       end
 
       private
+
+      # Tools print numbers alone.
+      def printed(length)
+        Length.new(length.to_r, @measure).to_s.delete_suffix(@measure.to_s)
+      end
 
       def spread(way)
         bodies.flat_map(&:points).map(&way).max || 0

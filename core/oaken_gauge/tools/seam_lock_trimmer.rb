@@ -21,7 +21,7 @@ module OakenGauge
       # @return [Picture]
       def picture
         sides = [finished].flatten.map { |side| side + (2 * made_for_seam) }
-        Picture.draw do |draw|
+        Picture.draw(written_in) do |draw|
           draw.nested([[[sides.first, sides.last], [finished].flatten.first]])
           draw.line([0, draw.height], [draw.width, 0], :seam)
         end

@@ -22,7 +22,7 @@ module OakenGauge
       # Lying with its slots upright: its rim is drawn as wide as one step.
       # @return [Picture]
       def picture
-        Picture.draw do |draw|
+        Picture.draw(written_in) do |draw|
           draw.body(Polygon.rectangle(reach + slot_step, length + (2 * slot_step)))
           (0..(reach / slot_step).floor).each { |place| draw_slot(draw, place * slot_step) }
         end

@@ -65,7 +65,7 @@ module OakenGauge
       # Lying along its length: every inch line right across, the others as ticks along the lower edge.
       # @return [Picture]
       def picture
-        Picture.draw do |draw|
+        Picture.draw(written_in) do |draw|
           draw.body(Polygon.rectangle(reach, reach_across))
           printed(reach).each { |at| across(draw, at) }
           printed(reach_across).select { |at| main_line?(at) }.each { |at| draw.line([0, at], [reach, at], :main) }

@@ -85,7 +85,7 @@ module OakenGauge
       # of the strip lies.
       # @return [Picture]
       def picture
-        Picture.draw { |draw| sides.inject(0) { |left, side| draw_side(draw, side, left) + Picture::GAP } }
+        Picture.draw(written_in) { |draw| sides.inject(0) { |left, side| draw_side(draw, side, left) + Picture::GAP } }
       end
 
       private

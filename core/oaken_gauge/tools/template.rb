@@ -54,7 +54,7 @@ module OakenGauge
       # @return [Picture]
       def picture
         left, _, low, = raw.bounds
-        Picture.draw do |draw|
+        Picture.draw(written_in) do |draw|
           draw.body(raw.move(-left, -low))
           sewn.move(-left, -low).edges.each { |ends| draw.line(*ends.map(&:rect), :seam) }
         end

@@ -40,7 +40,7 @@ module OakenGauge
       # Its numbers as squares that share a corner, with the line that is laid on the seam.
       # @return [Picture]
       def picture
-        Picture.draw do |draw|
+        Picture.draw(written_in) do |draw|
           draw.nested(numbers.map { |number| [[number, number], number] })
           draw.line([0, draw.height], [draw.width, 0], :seam)
         end

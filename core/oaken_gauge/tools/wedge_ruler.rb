@@ -37,7 +37,7 @@ module OakenGauge
       # @return [Picture, nil] nil where no wedge is left of its widest strip
       def picture
         widest = marks.last
-        Picture.draw { |draw| draw_on(draw, widest) } if widest.finished.positive?
+        Picture.draw(written_in) { |draw| draw_on(draw, widest) } if widest.finished.positive?
       end
 
       private

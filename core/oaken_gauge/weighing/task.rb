@@ -26,6 +26,16 @@ module OakenGauge
         self[:equipment] ||= Equipment.new(drawer, seam, maker)
       end
 
+      # @return [Rational] inches that are added to what is trimmed to size
+      def margin
+        in_her_measure(maker.margin)
+      end
+
+      # @return [Rational] inches of the seam inside what is cut exact, sewn narrow and trimmed
+      def narrow_seam
+        in_her_measure(maker.narrow_seam)
+      end
+
       # @param method [Class]
       # @return [Methods::Method] of all the units, made once
       def way(method)
@@ -54,6 +64,13 @@ module OakenGauge
       # @return [Fabrics::Fabric]
       def fabric(role)
         fabrics.fetch(role)
+      end
+
+      private
+
+      # What is usual in inches is not said in centimetres.
+      def in_her_measure(usual)
+        measure == :inch ? usual : Makers::Maker::IN_MILLIMETRES.fetch(usual, usual)
       end
     end
   end

@@ -68,7 +68,7 @@ function Line({ field, value, at, error, onChange }: Props) {
       id={`field${at.replaceAll("/", "-")}`}
       className={field.name === "name" ? "w-full" : ""}
       label={field.label}
-      value={writtenAs(field, value ?? field.default)}
+      value={writtenAs(field, value ?? field.default, measure)}
       error={error?.matching(under)}
       ringed={field.finished ?? false}
       hint={field.meaning ?? HINTS[field.type]}

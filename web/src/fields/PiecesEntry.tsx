@@ -1,7 +1,7 @@
 import { useContext, useState } from "react";
 
-import type { ApiError, Field } from "../api/client";
-import { MeasureContext, told } from "../parts/measures";
+import type { ApiError, Field, Measure } from "../api/client";
+import { MeasureContext, shown, told } from "../parts/measures";
 import type { Draft } from "./written";
 
 type Props = {
@@ -24,10 +24,10 @@ export function PiecesEntry({ field, value, at, error, onChange }: Props) {
         rows={5}
         aria-label={field.label}
         aria-invalid={wrong.length > 0}
-        value={typed ?? written(value)}
+        value={typed ?? written(value, measure)}
         onChange={(event) => {
           setTyped(event.target.value);
-          onChange(pieces(event.target.value, (part) => told(part, measure)));
+          onChange(pieces(event.target.value, measure));
         }}
       />
       {wrong.slice(0, 3).map(({ pointer, message }) => (
@@ -40,8 +40,9 @@ export function PiecesEntry({ field, value, at, error, onChange }: Props) {
 }
 
 /** Alike ones that follow one another on one line. */
-function written(value: Draft): string {
-  const lines = Array.isArray(value) ? value.map((one) => (one as string[]).join(" × ")) : [];
+function written(value: Draft, measure: Measure): string {
+  const sides = (one: unknown) => (one as string[]).map((side) => shown(side, measure));
+  const lines = Array.isArray(value) ? value.map((one) => sides(one).join(" × ")) : [];
   const counted = lines.reduce<[string, number][]>((all, text) => {
     const last = all.at(-1);
     return last?.[0] === text ? [...all.slice(0, -1), [text, last[1] + 1]] : [...all, [text, 1]];
@@ -52,15 +53,20 @@ function written(value: Draft): string {
 const SEVERAL = /^\s*(\d+)\s+of\s+(.*)$/i;
 /** Between the two sides: a cross, an x, a star, or "by"; as a spreadsheet copies them, a tab. */
 const BETWEEN = /\s*(?:×|x|X|\*|\bby\b|\t|,)\s*/;
+/** The same where a comma may be the point of a number. */
+const BETWEEN_CM = /\s*(?:×|x|X|\*|\bby\b|\t|,(?=\s))\s*/;
 const MOST = 2000;
 
-function pieces(text: string, lengthOf: (part: string) => string): string[][] {
+function pieces(text: string, measure: Measure): string[][] {
   return text
     .split(/\r?\n/)
     .filter((one) => one.trim() !== "")
     .flatMap((one) => {
       const [, count = "1", rest = one] = SEVERAL.exec(one) ?? [];
-      const sides = rest.trim().split(BETWEEN).map(lengthOf);
+      const sides = rest
+        .trim()
+        .split(measure === "cm" ? BETWEEN_CM : BETWEEN)
+        .map((part) => told(part, measure));
       return Array.from({ length: Math.min(Number(count), MOST) }, () => sides);
     });
 }

@@ -1,5 +1,5 @@
 import type { Field, Measure } from "../api/client";
-import { told } from "../parts/measures";
+import { parted, shown, told } from "../parts/measures";
 
 /** A value of a document that is being filled in: what is no number or length yet stays as it was typed. */
 export type Draft = unknown;
@@ -29,8 +29,10 @@ function listed(text: string, mark: RegExp | string): string[] {
 }
 
 /** How the value of a field is written on one line, by its type. */
-export function writtenAs(field: Pick<Field, "type">, value: Draft): string {
+export function writtenAs(field: Pick<Field, "type">, value: Draft, measure: Measure = "inch"): string {
   if (value === undefined || value === null) return "";
+  if (["length", "one_or_two"].includes(field.type) && typeof value === "string")
+    return shown(value, measure);
   if (field.type === "outline" && Array.isArray(value))
     return value.map((corner) => (Array.isArray(corner) ? corner.join(", ") : String(corner))).join("; ");
   if (field.type === "scale" && isObject(value))
@@ -51,9 +53,9 @@ export function readAs(field: Pick<Field, "type">, text: string, measure: Measur
     case "number":
       return number(text);
     case "outline":
-      return listed(text, ";").map((corner) => listed(corner, ",").map(lengthOf));
+      return listed(text, ";").map((corner) => listed(corner, measure === "cm" ? /,\s/ : ",").map(lengthOf));
     case "scale":
-      return scale(text, lengthOf);
+      return scale(text, measure);
     case "mapping":
       return Object.fromEntries(listed(text, ";").map(named));
     case "list":
@@ -66,11 +68,12 @@ export function readAs(field: Pick<Field, "type">, text: string, measure: Measur
   }
 }
 
-function scale(text: string, lengthOf: (part: string) => string): Draft {
+function scale(text: string, measure: Measure): Draft {
+  const lengthOf = (part: string) => told(part, measure);
   const [, from = "", to = "", step = ""] = EVEN.exec(text) ?? [];
   return step
     ? { from: lengthOf(from), to: lengthOf(to), step: lengthOf(step) }
-    : listed(text, ",").map(lengthOf);
+    : parted(text, measure).map(lengthOf);
 }
 
 function named(part: string): [string, string] {

@@ -39,10 +39,23 @@ export function useTold() {
   };
 }
 
-const BARE = /^[\d\s./\-⅛¼⅜½⅝¾⅞]+$/;
+const BARE = /^[\d\s.,/\-⅛¼⅜½⅝¾⅞⅓⅔]+$/;
 
 /** What was typed, with the measure that a bare number is meant in. */
 export function told(text: string, measure: Measure): string {
   const typed = text.trim();
   return measure === "cm" && typed !== "" && BARE.test(typed) ? `${typed}cm` : typed;
+}
+
+/** A length as it stands in a field: where centimetres are meant by a bare number, inches say that they are. */
+export function shown(length: string, measure: Measure): string {
+  return measure === "cm" && length.trim() !== "" && BARE.test(length) ? `${length}in` : length;
+}
+
+/** Lengths that are typed one after another: a comma parts them, or is the point of a centimetre. */
+export function parted(text: string, measure: Measure): string[] {
+  return text
+    .split(measure === "cm" ? /[;\n]|,\s|\s{2,}/ : /[,;\n]|\s{2,}/)
+    .map((one) => one.trim())
+    .filter((one) => one !== "");
 }

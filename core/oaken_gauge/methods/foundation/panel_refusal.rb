@@ -35,8 +35,9 @@ module OakenGauge
         end
 
         def seam_mismatch(sheet)
-          @method.refuse(:seam_mismatch, "#{sheet.name} is printed for a seam allowance of #{say(sheet.made_for_seam)}, " \
-                                         "not #{say(@method.seam)}. Sew with #{say(sheet.made_for_seam)}, or use another method.")
+          its = sheet.line(sheet.made_for_seam, @method.task.measure)
+          @method.refuse(:seam_mismatch, "#{sheet.name} is printed for a seam allowance of #{its}, " \
+                                         "not #{say(@method.seam)}. Sew with #{its}, or use another method.")
         end
 
         def no_cell

@@ -6,7 +6,7 @@ import { api, ApiError, type Block, type Fabric, type Way } from "../../api/clie
 import { Weaves } from "../../drawing/Weaves";
 import { ClashDialog } from "../../saving/ClashDialog";
 import { Unsaved } from "../../saving/SavingLine";
-import { EntryField } from "../../parts/EntryField";
+import { LengthEntry } from "../../parts/LengthEntry";
 import { Frame } from "../../parts/Frame";
 import { Notice } from "../../parts/Notice";
 import { useAtWork } from "../../parts/useAtWork";
@@ -105,7 +105,7 @@ function AtWork({ block, fabrics, others }: { block: Block; fabrics: Fabric[]; o
           aria-label="In the quilt"
           className="grid w-72.5 content-start gap-2.5 max-wide:w-full max-wide:grid-cols-[250px_minmax(0,1fr)] max-phone:grid-cols-[minmax(0,1fr)]"
         >
-          <EntryField
+          <LengthEntry
             id="block-finished"
             label="Finished width"
             value={working.finished}

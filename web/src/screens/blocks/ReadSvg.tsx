@@ -3,6 +3,7 @@ import { useState } from "react";
 
 import { api, ApiError, type BlockGiven, type Fabric, type ReadBlock } from "../../api/client";
 import { EntryField } from "../../parts/EntryField";
+import { LengthEntry } from "../../parts/LengthEntry";
 import { FormEnd } from "../../parts/FormEnd";
 import { BlockPicture } from "./BlockPicture";
 import { cellOf } from "./cells";
@@ -79,7 +80,7 @@ export function ReadSvg({ fabrics, onSave }: Props) {
         error={error?.at("/name")}
         onEnter={(name) => setTyped((before) => ({ ...before, name }))}
       />
-      <EntryField
+      <LengthEntry
         id="block-finished"
         label="Finished width"
         value={typed.finished}

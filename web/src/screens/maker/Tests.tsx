@@ -2,7 +2,7 @@ import { useMutation, useQuery } from "@tanstack/react-query";
 import { type ReactNode, useState } from "react";
 
 import { api, ApiError, type Learnt } from "../../api/client";
-import { EntryField } from "../../parts/EntryField";
+import { LengthEntry } from "../../parts/LengthEntry";
 import { Words } from "../../parts/Words";
 import type { Changing } from "./useChanging";
 
@@ -19,10 +19,10 @@ export function Tests({ changing }: { changing: Changing }) {
   );
 }
 
-/** Readings as they are typed, with commas or spaces of two between them, or a line each. */
+/** Readings one after another. */
 function readings(text: string): string[] {
   return text
-    .split(/[,;\n]|\s{2,}/)
+    .split(";")
     .map((one) => one.trim())
     .filter((one) => one !== "");
 }
@@ -36,9 +36,10 @@ function SeamTest({ changing }: { changing: Changing }) {
       changing={changing}
       said="Seam test"
       ask={(error) => (
-        <EntryField
+        <LengthEntry
           id="test-middle"
           className="w-65 text-[18px]"
+          several
           label="The middle strip measures"
           value={middle}
           error={error}
@@ -81,16 +82,17 @@ function RulerTest({ changing }: { changing: Changing }) {
               ))}
             </select>
           </label>
-          <EntryField
+          <LengthEntry
             id="test-wanted"
             label="Width cut"
             value={wanted}
             error={undefined}
             onEnter={setWanted}
           />
-          <EntryField
+          <LengthEntry
             id="test-found"
             className="w-65 text-[18px]"
+            several
             label="The strips measure"
             value={found}
             error={error}

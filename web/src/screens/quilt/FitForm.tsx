@@ -2,7 +2,7 @@ import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
 
 import { api, ApiError, type Block, type KeptQuilt } from "../../api/client";
-import { EntryField } from "../../parts/EntryField";
+import { LengthEntry } from "../../parts/LengthEntry";
 import { Fraction } from "../../parts/Fraction";
 import { PlaceChoice } from "./Places";
 
@@ -41,7 +41,7 @@ export function FitForm({ quilt, block, onFit }: Props) {
       >
         <PlaceChoice typed={typed} onChoose={setTyped} />
         {SIDES.map((side) => (
-          <EntryField
+          <LengthEntry
             key={side}
             id={`fit-${side}`}
             label={LABELS[side]}

@@ -8,6 +8,7 @@ import { ClashDialog } from "../../saving/ClashDialog";
 import { Unsaved } from "../../saving/SavingLine";
 import { useResting } from "../../saving/useResting";
 import { Frame } from "../../parts/Frame";
+import { MeasureContext } from "../../parts/measures";
 import { Notice } from "../../parts/Notice";
 import { useBack } from "../../parts/useBack";
 import { useKeys } from "../../parts/useKeys";
@@ -33,7 +34,9 @@ export function QuiltScreen() {
       <Frame />
       <main className="page max-w-310">
         {project.data && blocks.data ? (
-          <Opened project={project.data} blocks={blocks.data} />
+          <MeasureContext value={project.data.measure}>
+            <Opened project={project.data} blocks={blocks.data} />
+          </MeasureContext>
         ) : (
           <Notice>{project.error?.message ?? blocks.error?.message ?? "Opening the quilt…"}</Notice>
         )}

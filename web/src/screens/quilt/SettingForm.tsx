@@ -2,6 +2,7 @@ import { Plus } from "lucide-react";
 
 import { api, type ApiError, type Block, type Fabric, type KeptQuilt } from "../../api/client";
 import { EntryField } from "../../parts/EntryField";
+import { LengthEntry } from "../../parts/LengthEntry";
 import { FitForm } from "./FitForm";
 
 type Props = {
@@ -90,7 +91,7 @@ export function SettingForm({ quilt, blocks, fabrics, error, onChange }: Props) 
       </fieldset>
       <fieldset className="entry-group setting-row">
         <legend>Sashing</legend>
-        <EntryField
+        <LengthEntry
           id="sashing"
           label="Finished width"
           value={setting.sashing ?? ""}
@@ -133,7 +134,7 @@ export function SettingForm({ quilt, blocks, fabrics, error, onChange }: Props) 
       <Borders setting={setting} fabrics={fabrics} error={error} set={set} />
       <fieldset className="entry-group setting-row">
         <legend>Binding, batting and backing</legend>
-        <EntryField
+        <LengthEntry
           id="binding"
           label="Binding strip, cut"
           value={quilt.binding?.strip ?? "2 1/2"}
@@ -259,7 +260,7 @@ function Borders({ setting, fabrics, error, set }: BordersProps) {
       <legend>Borders, from the inside out</legend>
       {borders.map((border, i) => (
         <span key={i} className="col-span-full grid grid-cols-[1fr_1fr] items-end gap-x-3.5 gap-y-2">
-          <EntryField
+          <LengthEntry
             id={`border-${i}`}
             label="Finished width"
             value={border.width}

@@ -5,7 +5,8 @@ import { useNavigate } from "react-router";
 import { api, ApiError, type Kind, type Measure } from "../../api/client";
 import { UnitPicture } from "../../drawing/UnitPicture";
 import { EntryField } from "../../parts/EntryField";
-import { told } from "../../parts/measures";
+import { LengthEntry } from "../../parts/LengthEntry";
+import { MeasureContext } from "../../parts/measures";
 import { useKinds } from "../../parts/useKinds";
 import { UsualChoice } from "../tools/UsualTools";
 import { type FabricTold, FIRST_FABRICS, FabricQuestion } from "./FabricQuestion";
@@ -65,43 +66,46 @@ export function Beginning({ onBack }: { onBack: () => void }) {
   const set = (changes: Partial<Told>) => setGiven((before) => ({ ...before, ...changes }));
   if (!kind) return <Opening />;
   return (
-    <main className="mx-auto max-w-265 px-5 pt-5.5 pb-10">
-      <h1>Start your own</h1>
-      <form
-        onSubmit={(event) => {
-          event.preventDefault();
-          beginning.mutate();
-        }}
-      >
-        <Making kinds={kinds} kind={kind} given={given} error={error} onChange={set} />
-        <section>
-          <h2 className="mt-6.5">2. Which of these tools do you own?</h2>
-          <p className="quiet mb-3">
-            Tick what is like yours; what is printed otherwise on yours is changed later. None is fine, too.
-          </p>
-          <UsualChoice
-            ticked={tools}
-            onTick={(id, on) =>
-              setTools((before) => (on ? [...before, id] : before.filter((one) => one !== id)))
-            }
-          />
-        </section>
-        <FabricQuestion fabrics={fabrics} error={error} onChange={setFabrics} />
-        {error && (
-          <p role="alert" className="field-error">
-            {error.faults.length > 0 ? "See what is allowed in the fields above." : error.message}
-          </p>
-        )}
-        <div className="dialog-buttons mt-6.5">
-          <button type="button" className="button" onClick={onBack}>
-            Back
-          </button>
-          <button type="submit" className="button button-brass" disabled={beginning.isPending}>
-            Weigh it
-          </button>
-        </div>
-      </form>
-    </main>
+    <MeasureContext value={given.measure}>
+      <main className="mx-auto max-w-265 px-5 pt-5.5 pb-10">
+        <h1>Start your own</h1>
+        <form
+          onSubmit={(event) => {
+            event.preventDefault();
+            beginning.mutate();
+          }}
+        >
+          <Making kinds={kinds} kind={kind} given={given} error={error} onChange={set} />
+          <section>
+            <h2 className="mt-6.5">2. Which of these tools do you own?</h2>
+            <p className="quiet mb-3">
+              Tick what is like yours. If yours has other numbers on it, you can change them later. None is
+              fine, too.
+            </p>
+            <UsualChoice
+              ticked={tools}
+              onTick={(id, on) =>
+                setTools((before) => (on ? [...before, id] : before.filter((one) => one !== id)))
+              }
+            />
+          </section>
+          <FabricQuestion fabrics={fabrics} error={error} onChange={setFabrics} />
+          {error && (
+            <p role="alert" className="field-error">
+              {error.faults.length > 0 ? "See what is allowed in the fields above." : error.message}
+            </p>
+          )}
+          <div className="dialog-buttons mt-6.5">
+            <button type="button" className="button" onClick={onBack}>
+              Back
+            </button>
+            <button type="submit" className="button button-brass" disabled={beginning.isPending}>
+              Weigh it
+            </button>
+          </div>
+        </form>
+      </main>
+    </MeasureContext>
   );
 }
 
@@ -110,7 +114,7 @@ function unitOf(kind: Kind, given: Told) {
   const { starter } = kind;
   const count = given.count === "" ? starter.count : Number(given.count) || given.count;
   const sides = [starter.finished ?? []].flat();
-  const finished = told(given.finished, given.measure);
+  const { finished } = given;
   if (finished === "" || sides.length !== 1) return { ...starter, count };
   return { ...starter, finished, count };
 }
@@ -180,7 +184,7 @@ function Making({ kinds, kind, given, error, onChange }: MakingProps) {
           />
         )}
         {sides.length === 1 && (
-          <EntryField
+          <LengthEntry
             id="first-size"
             label="Finished size"
             ringed

@@ -1,5 +1,7 @@
 import type { ApiError, Fabric } from "../../api/client";
+import { whole } from "../../fields/written";
 import { EntryField } from "../../parts/EntryField";
+import { LengthEntry } from "../../parts/LengthEntry";
 
 /** A fabric as it is told at the start: how it looks, and in which form it is there. */
 export type FabricTold = {
@@ -31,6 +33,42 @@ type Props = {
   onChange: (fabrics: FabricTold[]) => void;
 };
 
+type AmountProps = {
+  place: number;
+  fabric: FabricTold;
+  error: ApiError | null;
+  onChange: (fabric: FabricTold["fabric"]) => void;
+};
+
+/** How much of it there is: a length of yardage, a number of whatever else. */
+function Amount({ place, fabric: { fabric }, error, onChange }: AmountProps) {
+  if (fabric.form === "yardage")
+    return (
+      <LengthEntry
+        id={`fabric-${place}-length`}
+        className="w-36 text-[18px]"
+        label="How much"
+        value={written(fabric.length)}
+        error={error?.at(`/fabrics/${place}/length`)}
+        hint="1 1/2 yd, 1.4 m; or leave it empty"
+        onEnter={(length) => onChange(length === "" ? { form: "yardage" } : { ...fabric, length })}
+      />
+    );
+  return (
+    <EntryField
+      id={`fabric-${place}-count`}
+      label="How many"
+      value={written(fabric.count)}
+      error={error?.at(`/fabrics/${place}/count`)}
+      onEnter={(count) => onChange({ ...fabric, count: whole(count) })}
+    />
+  );
+}
+
+function written(value: unknown): string {
+  return typeof value === "string" || typeof value === "number" ? String(value) : "";
+}
+
 /** Which fabric she has: a name, a colour and a form each; more can be said of them later. */
 export function FabricQuestion({ fabrics, error, onChange }: Props) {
   const change = (place: number, changes: Partial<FabricTold>) =>
@@ -58,7 +96,7 @@ export function FabricQuestion({ fabrics, error, onChange }: Props) {
             />
           </label>
           <label className="entry">
-            <span>There as</span>
+            <span>You have it as</span>
             <select
               aria-label={`Form of fabric ${i + 1}`}
               value={FORMS.findIndex(
@@ -75,6 +113,7 @@ export function FabricQuestion({ fabrics, error, onChange }: Props) {
               ))}
             </select>
           </label>
+          <Amount place={i} fabric={one} error={error} onChange={(fabric) => change(i, { fabric })} />
           {fabrics.length > 1 && (
             <button
               type="button"

@@ -4,7 +4,7 @@ import { fillOf } from "../../drawing/Weaves";
 import { FinishedSize } from "../../parts/Sizes";
 import { ChangeUnit } from "./ChangeUnit";
 import { EntryField } from "../../parts/EntryField";
-import { told } from "../../parts/measures";
+import { LengthEntry } from "../../parts/LengthEntry";
 import { Sides } from "./UnitWords";
 import type { Wanted } from "./useWanted";
 import type { Units } from "./useUnits";
@@ -45,12 +45,12 @@ export function Order({ project, unit, wanted, size, answer, error, units }: Pro
         {drawing?.title ?? unit.unit.kind.replaceAll("_", " ")}
         <Fabrics project={project} unit={unit} roles={roles(drawing, unit)} />
       </span>
-      <EntryField
+      <LengthEntry
         id="finished"
         label={answer?.beam?.measure ?? "Finished size"}
         value={size}
         error={sizeError}
-        onEnter={(finished) => wanted.change({ finished: told(finished, project.measure) })}
+        onEnter={(finished) => wanted.change({ finished })}
         ringed
       />
       {drawing && drawing.sides.length > 1 && (

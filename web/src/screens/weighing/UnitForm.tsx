@@ -3,6 +3,7 @@ import { type ReactNode, useState } from "react";
 
 import { ApiError, type Kind, type Project, type UnitChanges } from "../../api/client";
 import { EntryField } from "../../parts/EntryField";
+import { MeasureContext } from "../../parts/measures";
 import { FormEnd } from "../../parts/FormEnd";
 import { FieldEntry } from "../../fields/FieldEntry";
 import { changed, type DraftObject } from "../../fields/written";
@@ -50,60 +51,62 @@ export function UnitForm({ project, kinds, first, does, onSave, children, ...giv
   const error = saving.error instanceof ApiError ? saving.error : null;
 
   return (
-    <form
-      className="add-unit"
-      onSubmit={(event) => {
-        event.preventDefault();
-        saving.mutate();
-      }}
-    >
-      {kinds.length > 0 && (
-        <KindChoice
-          kinds={kinds}
-          chosen={kind}
-          onChoose={(other) => {
-            setKind(other);
-            saving.reset();
-          }}
-          fabricOf={(of, role) => project.fabrics.find((one) => one.id === fabric(of, role))}
+    <MeasureContext value={project.measure}>
+      <form
+        className="add-unit"
+        onSubmit={(event) => {
+          event.preventDefault();
+          saving.mutate();
+        }}
+      >
+        {kinds.length > 0 && (
+          <KindChoice
+            kinds={kinds}
+            chosen={kind}
+            onChoose={(other) => {
+              setKind(other);
+              saving.reset();
+            }}
+            fabricOf={(of, role) => project.fabrics.find((one) => one.id === fabric(of, role))}
+          />
+        )}
+        <EntryField
+          id="unit-label"
+          className="w-full"
+          label="Name"
+          value={label}
+          error={error?.at("/label")}
+          onEnter={setLabel}
         />
-      )}
-      <EntryField
-        id="unit-label"
-        className="w-full"
-        label="Name"
-        value={label}
-        error={error?.at("/label")}
-        onEnter={setLabel}
-      />
-      {kind.fields.map((field) => (
-        <FieldEntry
-          key={`${kind.kind}/${field.name}`}
-          field={field}
-          value={documentOf(kind, typed)[field.name]}
-          at={`/unit/${field.name}`}
-          error={error}
-          onChange={(value) => setTyped((before) => ({ ...before, [field.name]: value }))}
-        />
-      ))}
-      {kind.roles.map((role) => (
-        <label key={role} className="entry">
-          <span>{role}</span>
-          <select
-            value={fabric(kind, role)}
-            onChange={(event) => setChosen((before) => ({ ...before, [role]: Number(event.target.value) }))}
-          >
-            {project.fabrics.map((one) => (
-              <option key={one.id} value={one.id}>
-                {one.name}
-              </option>
-            ))}
-          </select>
-        </label>
-      ))}
-      <FormEnd error={error} pending={saving.isPending} does={does}>
-        {children}
-      </FormEnd>
-    </form>
+        {kind.fields.map((field) => (
+          <FieldEntry
+            key={`${kind.kind}/${field.name}`}
+            field={field}
+            value={documentOf(kind, typed)[field.name]}
+            at={`/unit/${field.name}`}
+            error={error}
+            onChange={(value) => setTyped((before) => ({ ...before, [field.name]: value }))}
+          />
+        ))}
+        {kind.roles.map((role) => (
+          <label key={role} className="entry">
+            <span>{role}</span>
+            <select
+              value={fabric(kind, role)}
+              onChange={(event) => setChosen((before) => ({ ...before, [role]: Number(event.target.value) }))}
+            >
+              {project.fabrics.map((one) => (
+                <option key={one.id} value={one.id}>
+                  {one.name}
+                </option>
+              ))}
+            </select>
+          </label>
+        ))}
+        <FormEnd error={error} pending={saving.isPending} does={does}>
+          {children}
+        </FormEnd>
+      </form>
+    </MeasureContext>
   );
 }
