@@ -173,7 +173,7 @@ module OakenGauge
       if picked < units
         "pick a method for #{units - picked == 1 ? '1 unit' : "#{units - picked} units"}"
       else
-        "cut"
+        "cut and sew, step by step"
       end
     end
 

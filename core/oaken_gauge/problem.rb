@@ -5,5 +5,6 @@ module OakenGauge
   #
   # - code: Symbol such as :no_mark, :strip_too_narrow, :short
   # - say: a sentence or two for the maker
-  Problem = Struct.new(:code, :say, keyword_init: true)
+  # - lacks: Symbol, the kind of tool that would mend it, where one is missing
+  Problem = Struct.new(:code, :say, :lacks, keyword_init: true)
 end

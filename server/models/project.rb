@@ -15,8 +15,15 @@ module Server
       def to_document
         { "id" => id, "name" => name, "seam_allowance" => seam_allowance, "notes" => notes, "aside" => aside,
           "measure" => measure, "tool_keys" => tool_keys, "quilt" => quilt, "units_in_all" => units.size,
-          "units_picked" => picked, "next" => OakenGauge.next_step(units.size, picked), "shown" => !link_digest.nil?,
+          "units_picked" => picked, "next" => OakenGauge.next_step(units.size, picked), "next_unit" => next_unit,
+          "shown" => !link_digest.nil?,
           "lock_version" => lock_version }
+      end
+
+      # @return [Hash, nil] the unit that is next: the first without a pick, or else the first, and the method that was picked for it
+      def next_unit
+        unit = units.find { |one| one.pick.nil? } || units.first
+        unit && { "id" => unit.id, "method" => unit.pick&.method_id }
       end
 
       # @return [Integer] units that a method was picked for

@@ -67,7 +67,8 @@ module Server
       def lines(page)
         @pdf.line_width(0.75)
         @pdf.stroke_polygon(*placed(page, page.pattern.cut.points))
-        @pdf.dash(DASHES.first, space: DASHES.last) { @pdf.stroke_polygon(*placed(page, page.pattern.seam.points)) }
+        @pdf.dash(DASHES.first, space: DASHES.last)
+        @pdf.stroke_polygon(*placed(page, page.pattern.seam.points))
         @pdf.undash
         arrow(*placed(page, page.pattern.grain).map { |point| Complex(*point) })
       end

@@ -36,7 +36,7 @@ class ChangingUnitsTest < BrowserCase
       fill_in "Finished size", with: "0"
       click_button "Change", exact: true
 
-      assert_selector ".entry", text: /Name.*a text of 1 to 80 characters/m
+      assert_selector ".entry", text: /Name.*is empty|Name.*empty: allowed are 1 to 80 characters/m
       assert_selector ".entry", text: /Finished size.*at least/m
       assert_equal "0", find_field("Finished size").value
     end

@@ -48,19 +48,25 @@ class ProjectsScreenTest < BrowserCase
 
     assert_text "Eel pond has no units yet"
     click_button "Add a unit"
-    fill_in "Name", with: "First waves"
     click_button "Add", exact: true
 
     assert_selector "tr.method", minimum: 5
+    assert_selector "a.unit-tab[aria-current=page]", text: /half-square triangle 2/i
     click_link "Eel pond"
 
     assert_selector "li", text: /Eel pond.*0 of 1 picked.*pick a method for 1 unit/m
+    within("li.tool", text: "Eel pond") { click_link "pick a method for 1 unit" }
+
+    assert_selector "tr.method", minimum: 5
   end
 
   def test_copied_put_aside_removed_and_put_back
     click_button "Copy Slack Tide lap quilt"
+
+    assert_text "Copied: now there is Copy of Slack Tide lap quilt."
     click_button "Put aside Copy of Slack Tide lap quilt"
 
+    assert_text "Put aside Copy of Slack Tide lap quilt."
     assert_selector "section[aria-label='Put aside'] a", text: "Copy of Slack Tide lap quilt"
     click_button "Remove Slack Tide lap quilt", exact: true
 

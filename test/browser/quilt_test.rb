@@ -60,13 +60,13 @@ class QuiltScreenTest < BrowserCase
   def test_set_so_large_that_it_covers_a_bed
     find("summary", text: "For a bed, a wall, a lap").click
     select "A lap", from: "It is for"
-    click_button "Set it so large"
+    click_button "Set the quilt for it"
 
     assert_text "6 across, 8 down"
     assert_field "Across", with: "6"
     eventually { @project.reload.quilt&.dig("setting", "down") == 8 }
     fill_in "Its width", with: "wide"
-    click_button "Set it so large"
+    click_button "Set the quilt for it"
 
     assert_selector ".entry", text: /Its width.*a length/m
     assert_field "Its width", with: "wide"
@@ -130,15 +130,34 @@ class QuiltScreenTest < BrowserCase
     assert_no_button "Reset the list"
   end
 
-  # Side and corner triangles are weighed like any unit.
-  def test_triangles_at_the_edge_are_weighed
+  # Side and corner triangles are cut from squares, and told once.
+  def test_triangles_at_the_edge_are_cut_from_squares
     select "on point", from: "Blocks stand"
 
-    assert_selector "main li", text: "10 setting triangles"
+    assert_selector "main li", text: /10 side triangles.*twice corner to corner, and trim/m
+    assert_no_selector "main li", text: "setting triangles"
     click_button "Weigh these units"
 
-    assert_selector "h1", text: /Quilt: /, visible: :all
-    assert_equal(%w[long_side legs], @project.reload.units.last(2).map { |unit| unit.spec["grain"] })
+    assert_selector "tr.method"
+    assert_empty(@project.reload.units.select { |unit| unit.spec["kind"] == "triangle" })
+  end
+
+  # What is in the project by a name of its own is asked about, and its count is set.
+  def test_units_that_are_there_already_are_not_counted_twice
+    click_button "Weigh these units"
+
+    assert_selector "tr.method"
+    own = @project.reload.units.find { |unit| unit.label.start_with?("Quilt: ") }
+    own.update!(label: "Mine")
+    visit "/projects/#{@project.id}/quilt"
+    click_button "Weigh these units"
+
+    assert_text "in the project already, by another name"
+    click_button "Set the count to what is needed here"
+
+    assert_selector "tr.method"
+    assert_equal [1, 0], [@project.reload.units.count { |unit| unit.label == "Mine" },
+                          @project.units.count { |unit| unit.label.start_with?("Quilt: ") && unit.spec.except("count") == own.spec.except("count") }]
   end
 
   # Blocks of 9 are six cells of 1 1/2, and no whole number of 2: twelve panels, joined by eleven seams.

@@ -260,7 +260,7 @@ class WeighingScreenTest < BrowserCase
     within("section[aria-label='Accuracy']") do
       assert_text "What makes it vary, by step"
       assert_text "sewing the long side"
-      assert_text(/A row of 2 comes out exact ± 0\.\d+/)
+      assert_text(/2 in a row: on size, give or take/)
     end
   end
 

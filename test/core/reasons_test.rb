@@ -200,7 +200,7 @@ class ReasonsTest < CoreCase
   def test_why_units_are_not_true
     half = feasible({ "kind" => "half_square", "finished" => "2", "count" => 8 }).to_h { |method| [method["method"], method["why"]] }
 
-    assert_match(%r{come within 1/16 of their size, average 0\.06 large\.\z}, half["rotary/four_at_a_time"])
+    assert_match(%r{come within 1/16 of their size, average 1/16 large\.\z}, half["rotary/four_at_a_time"])
     assert_match(%r{come within 1/16 of their size, with 2 raw edges on the bias\.\z}, half["rotary/patches"])
     assert_match(%r{come within 1/16 of their size\.\z}, half["rotary/two_at_a_time"])
   end

@@ -34,7 +34,8 @@ class WayWordsTest < CoreCase
   # What is the same after a quarter turn is so after half a turn, which is not said too.
   def test_how_it_is_alike
     assert_equal ["the same after a quarter turn"], said("f(a,b) r(b,a) / r(a,b) f(b,a)")["seen_said"].drop(1)
-    assert_equal ["the same after half a turn", "the same across the rising diagonal", "the same across the falling diagonal"],
+    assert_equal ["the same after half a turn", "mirrors across the diagonal from lower left to upper right",
+                  "mirrors across the diagonal from upper left to lower right"],
                  said("a b / b a")["seen_said"].drop(1)
   end
 

@@ -35,6 +35,16 @@ class PrintingTest < ServerCase
     assert_in_delta (2 + ((2 + Math.sqrt(2)) / 4)) * 72, wide, 0.01
   end
 
+  # Of the seam line inside it, dashed: two inches from corner to corner.
+  def test_the_seam_line_is_printed_too
+    get "/api/units/#{@unit.id}/templates.pdf"
+    points = PDF::Inspector::Graphics::Line.analyze(last_response.body).points
+    legs = points.each_cons(2).map { |one, other| Math.hypot(one[0] - other[0], one[1] - other[1]) / 72 }
+
+    assert legs.any? { |leg| (leg - 2).abs < 0.001 }, legs.inspect
+    assert_match(/\[6\.0 4\.0\]/, PDF::Reader.new(StringIO.new(last_response.body)).page(1).raw_content)
+  end
+
   def test_a_large_template_is_on_several_sheets_and_a_huge_one_on_none
     get "/api/units/#{@unit.id}/templates.pdf?at=12"
 

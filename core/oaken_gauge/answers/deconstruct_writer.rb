@@ -8,8 +8,8 @@ module OakenGauge
       LARGEST_NUMBER = 2**53
       SAME_WHEN = { "quarter_turn" => "the same after a quarter turn", "half_turn" => "the same after half a turn",
                     "mirror_across" => "left mirrors right", "mirror_down" => "top mirrors bottom",
-                    "mirror_rising" => "the same across the rising diagonal",
-                    "mirror_falling" => "the same across the falling diagonal" }.freeze
+                    "mirror_rising" => "mirrors across the diagonal from lower left to upper right",
+                    "mirror_falling" => "mirrors across the diagonal from upper left to lower right" }.freeze
 
       # @param taking_apart [Blocks::TakingApart]
       # @param measure [Symbol]

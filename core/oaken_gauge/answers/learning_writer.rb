@@ -4,6 +4,9 @@ module OakenGauge
   module Answers
     # Writes which values of a profile moved, and the profile with them.
     class LearningWriter
+      # Half of a sixty-fourth, inches: what is less is not seen.
+      SEEN = 1 / 128.0
+
       # @param document [Learning::Question]
       def initialize(document)
         @document = document
@@ -52,13 +55,24 @@ module OakenGauge
       end
 
       def say(one)
-        title = Makers::Parameters.all.fetch(one.value).title
-        always = ", all off by #{told(one.bias)}" if one.bias && one.bias.abs >= 0.0005
-        "#{title}: #{told(one.from)} before, #{told(one.to)} now#{always}, from #{one.count} measurement#{'s' unless one.count == 1}."
+        parameter = Makers::Parameters.all.fetch(one.value)
+        from, to = [one.from, one.to].map { |value| told(parameter, value) }
+        always = ", and all are #{Saying.small(one.bias)} #{one.bias.positive? ? 'large' : 'small'}" if one.bias && one.bias.abs >= SEEN
+        now = from == to ? "still #{to}" : "#{to}, not #{from}"
+        "#{parameter.title}: #{now}#{always}. From #{one.count} measurement#{'s' unless one.count == 1}."
       end
 
-      def told(value)
-        format("%.4f", value).sub(/0\z/, "")
+      def told(parameter, value)
+        case parameter.unit
+        when "share" then "#{(value * 100).round(1).to_s.delete_suffix('.0')} in 100"
+        when "second" then "#{value.round(1).to_s.delete_suffix('.0')} seconds"
+        else in_inches(value)
+        end
+      end
+
+      # A spread varies both ways; less than nothing gives fabric back.
+      def in_inches(value)
+        "#{'minus ' if value.negative? && value.abs >= SEEN}#{Saying.small(value)}"
       end
 
       def rounded(interval)

@@ -40,7 +40,7 @@ module OakenGauge
 
         unit = one.misfit.unit
         size = unit.side_lengths.uniq.map { |side| length(side) }.join(" × ")
-        "#{unit.class.title.sub(/\A./, &:upcase)} of #{size}: it does not come out in whole squares and HSTs of such cells."
+        "#{unit.class.title.sub(/\A./, &:upcase)} of #{size}: it cannot be made from whole squares and half-square triangles (HST) of this cell size."
       end
 
       def length(inches)

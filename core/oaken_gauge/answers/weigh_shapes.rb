@@ -12,6 +12,7 @@ module OakenGauge
       UNIT = { "type" => "object", "required" => %w[kind count],
                "properties" => { "kind" => TEXT, "finished" => { "oneOf" => [LENGTH, list(LENGTH)] }, "count" => COUNT } }.freeze
       SAID = object(code: TEXT, say: TEXT).freeze
+      PROBLEM = object(code: TEXT, say: TEXT, may: { lacks: said(TEXT, "The kind of tool that is missing") }).freeze
 
       SETTING = object(tool: TEXT, side: maybe(TEXT), mark: TEXT, off_by: LENGTH, say: TEXT,
                        reads: one_of("finished", "strip", "unfinished", "cut", "letter")).freeze
@@ -76,7 +77,7 @@ may: { left: HAND, right: HAND, parts: list(object(technique: TEXT, sets: WHOLE)
 
       METHOD = object(
         method: TEXT, family: one_of("rotary", "die", "triangle_ruler", "template", "foundation"), technique: TEXT, feasible: YES,
-        problems: list(SAID), settings: list({ "$ref" => "#/$defs/Setting" }),
+        problems: list(PROBLEM), settings: list({ "$ref" => "#/$defs/Setting" }),
         may: { cuts: list({ "$ref" => "#/$defs/Cut" }), makes: MAKES, fabric: by_name({ "$ref" => "#/$defs/FabricParts" }),
                waste: { "$ref" => "#/$defs/Waste" }, accuracy: { "$ref" => "#/$defs/Accuracy" }, effort: EFFORT,
                leftovers: list(LEFTOVER, about: "Named so that they can be offered to the next project"), rank: WHOLE, score: NUMBER,
@@ -84,6 +85,7 @@ may: { left: HAND, right: HAND, parts: list(object(technique: TEXT, sets: WHOLE)
                beaten_by: said(maybe(TEXT), "A method that is as good or better on every count"),
                warnings: list(SAID, about: "What has to be watched with this method, these tools and this fabric"),
                title: TEXT, taken: said(TEXT, "What was taken from stock, in words"),
+               true_to_size: object(size: TEXT, varies: TEXT, points: TEXT, rows: list(TEXT), about: "Accuracy in words, for a screen"),
                cares: list(TEXT, about: "What is said where the work can hurt"), steps: list({ "$ref" => "#/$defs/Step" }),
                drawings: by_name(list({ "$ref" => "#/$defs/Drawing" })) }
       ).freeze

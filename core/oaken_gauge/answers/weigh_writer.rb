@@ -32,7 +32,7 @@ module OakenGauge
       def head(outcome)
         way = outcome.way.class
         { "method" => way.id, "family" => way.family, "technique" => way.technique, "feasible" => outcome.feasible?,
-          "problems" => outcome.problems.map { |problem| { "code" => problem.code.to_s, "say" => problem.say } },
+          "problems" => outcome.problems.map { |problem| { "code" => problem.code.to_s, "say" => problem.say, "lacks" => problem.lacks&.to_s }.compact },
           "settings" => outcome.settings.map { |setting| setting(setting) } }
       end
 

@@ -147,7 +147,8 @@ module OakenGauge
 
       def per_set
         each = @way.makes.per_set
-        [:per_set, "A set makes #{each}: cut for #{@way.makes.sets} sets, not for #{@way.makes.needed} units."] if each > 1
+        sets = @way.makes.sets == 1 ? "1 set" : "#{@way.makes.sets} sets"
+        [:per_set, "One set makes #{each} units: for #{@way.makes.needed} cut #{sets}, not #{@way.makes.needed}."] if each > 1
       end
 
       def hands

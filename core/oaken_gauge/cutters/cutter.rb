@@ -126,8 +126,8 @@ module OakenGauge
         method.say(size)
       end
 
-      def refuse(code, words)
-        method.refuse(code, words)
+      def refuse(code, words, lacks: nil)
+        method.refuse(code, words, lacks: lacks)
         []
       end
 
@@ -140,18 +140,19 @@ module OakenGauge
       #
       # @param match [Tools::Matching]
       # @param lacking [String] what to say where there is no such tool at all
+      # @param kind [Symbol] of tool
       # @yield [marks] what to say of the nearest ones
       # @return [Array<Tools::Mark>]
-      def nearest(match, lacking)
+      def nearest(match, lacking, kind)
         return match.nearest.tap { |marks| refuse(:no_mark, yield(marks)) } unless match.nearest.empty?
 
         other = made_for_other_seam(match)
-        other ? seam_mismatch(other) : refuse(:no_tool, lacking)
+        other ? seam_mismatch(other) : refuse(:no_tool, lacking, lacks: kind)
       end
 
       # @return [Array<Tools::Setting>] the same, as what the tools that have them finish at
-      def near_misses(match, lacking, &)
-        nearest(match, lacking, &).map { |mark| setting_of(mark, "#{mark.tool.name} finishes at #{say(mark.finished)}.") }
+      def near_misses(match, lacking, kind, &)
+        nearest(match, lacking, kind, &).map { |mark| setting_of(mark, "#{mark.tool.name} finishes at #{say(mark.finished)}.") }
       end
 
       def made_for_other_seam(match)

@@ -126,7 +126,7 @@ module OakenGauge
 
       def check_press
         presses = task.drawer.of(Tools::DiePress)
-        return refuse(:no_press, "#{die.name} needs a press, and there is none in the drawer. Add one.") if presses.empty?
+        return refuse(:no_press, "#{die.name} needs a press, and there is none in the drawer. Add one.", lacks: :die_press) if presses.empty?
         return unless presses_for(die).empty?
 
         widest = presses.max_by(&:bed_width)
@@ -135,7 +135,7 @@ module OakenGauge
       end
 
       def no_die
-        near_misses(match, "There is no die for #{shape_words} in the drawer. Add one.") do |near|
+        near_misses(match, "There is no die for #{shape_words} in the drawer. Add one.", :die) do |near|
           "No die cuts this shape at #{say(shape.finished)} finished; the nearest: #{on_tools(near)}. " \
             "Change the size to one of these, or use another method."
         end

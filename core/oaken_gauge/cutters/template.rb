@@ -63,7 +63,7 @@ module OakenGauge
       end
 
       def no_template
-        near_misses(match, "There is no template for #{shape_words} in the drawer. Add one with this outline.") do |near|
+        near_misses(match, "There is no template for #{shape_words} in the drawer. Add one with this outline.", :template) do |near|
           "No template is #{shape_words} of #{say(shape.finished)} finished; the nearest: #{on_tools(near)}. " \
             "Change the size to one of these, or add a template."
         end

@@ -129,7 +129,7 @@ module OakenGauge
 
       def refuse_without_ruler
         owned = task.drawer.of(Tools::WedgeRuler)
-        return refuse(:no_tool, "There is no wedge ruler in the drawer. Add one.") if owned.empty?
+        return refuse(:no_tool, "There is no wedge ruler in the drawer. Add one.", lacks: :wedge_ruler) if owned.empty?
 
         rulers.empty? ? seam_mismatch(owned.first) : no_mark
       end

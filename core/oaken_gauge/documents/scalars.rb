@@ -28,7 +28,9 @@ module OakenGauge
           given = node.value
           return given if given.is_a?(String) && given.length <= @most && good?(given)
 
-          node.refuse("a text of #{@least} to #{@most} characters#{', on one line' unless @lines}")
+          return node.fault("is empty: allowed are 1 to #{@most} characters") if given == ""
+
+          node.refuse("#{@least} to #{@most} characters#{', on one line' unless @lines}")
         end
 
         # @return [Hash]

@@ -14,10 +14,10 @@ module OakenGauge
     DECIMAL = /(?<decimal>\d+(?:[.,]\d+)?|[.,]\d+)/
     SUFFIX = /(?<suffix>"|″|''|inches|inch|in|yards|yard|yds|yd|metres|metre|meters|meter|cm|mm|m)?/i
     WRITTEN = /\A\s*(?<sign>-)?(?:#{FRACTION}|#{VULGAR}|#{DECIMAL})\s*#{SUFFIX}\s*\z/
-    SUFFIX_MEASURES = { "cm" => :cm, "mm" => :mm }.freeze
-    # Lengths of fabric: inches in a yard, and what a metre is written in.
-    YARD = 36
-    METRE = 100
+    METRES = %w[m metre metres meter meters].to_h { |name| [name, [5000/127r, :cm]] }
+    YARDS = %w[yd yds yard yards].to_h { |name| [name, [36r, :inch]] }
+    # Inches in one of what is written behind a number, and what it is written in again.
+    SUFFIXES = { "cm" => [50/127r, :cm], "mm" => [5/127r, :mm], **METRES, **YARDS }.freeze
 
     # @param text [String]
     # @return [Length]
@@ -27,12 +27,8 @@ module OakenGauge
       raise UnreadableLength, "#{text.inspect[0, 60]} is not #{ALLOWED}" unless match
       raise UnreadableLength, "#{text.inspect} divides by nothing" if match[:under]&.to_i&.zero?
 
-      suffix = match[:suffix].to_s.downcase
-      return new(amount(match) * METRE * Length::MEASURES.fetch(:cm), :cm) if suffix.match?(/\Am(?!m)/)
-      return new(amount(match) * YARD) if suffix.start_with?("y")
-
-      measure = SUFFIX_MEASURES.fetch(suffix, :inch)
-      new(amount(match) * Length::MEASURES.fetch(measure), measure)
+      inches, measure = SUFFIXES.fetch(match[:suffix].to_s.downcase, [1r, :inch])
+      new(amount(match) * inches, measure)
     end
 
     private

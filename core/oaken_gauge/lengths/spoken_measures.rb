@@ -15,9 +15,16 @@ module OakenGauge
     end
 
     # @param inches [Numeric]
-    # @return [String] "0.02", or "0.5 mm"
+    # @return [String] "1/32", "a hair" or "0.5 mm"
     def tell(inches)
-      "#{format("%.#{[digits - 1, 1].max}f", inches * thousandths)}#{small}"
+      Saying.small(inches, small.empty? ? :inch : :cm)
+    end
+
+    # @param inches [Numeric]
+    # @return [String] the same with its unit: "1/32 inch"
+    def tell_whole(inches)
+      told = tell(inches)
+      small.empty? && told != "a hair" ? "#{told} inch" : told
     end
   end
 

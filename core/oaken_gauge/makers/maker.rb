@@ -66,7 +66,7 @@ module OakenGauge
       choice :school, { "either" => BETTER, "exact" => "exact, sewn scant", "oversize" => "large, then trimmed",
                         "narrow" => "exact, sewn narrow, then trimmed" },
              default: :either, label: "Cut exact, large and trimmed, or sew narrow and trim",
-             meaning: "Methods of the other schools are put behind your own."
+             meaning: "Your way stands first; the others follow it."
       # What is usual until she says otherwise, inches, and what a metric maker has in its place: 3 and 5 millimetres.
       MARGIN = 1/8r
       NARROW = 3/16r
@@ -87,7 +87,7 @@ module OakenGauge
              meaning: "Open they take up less but take longer; where seams meet they are pinned, not nested."
       choice :large_square, { "either" => BETTER, "goose" => "the goose", "sky" => "the sky" },
              default: :either, label: "Geese four at a time: the large square is",
-             meaning: "The method with the other large square is put behind your own."
+             meaning: "Your way stands first; the other follows it."
       choice :numbers, { "either" => "whichever is easier to find", "finished" => "finished sizes", "strip" => "strip widths" },
              default: :either, label: "Numbers on triangle rulers",
              meaning: "Of two rulers that both have the mark, the one that you read is taken."

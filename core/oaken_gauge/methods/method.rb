@@ -107,10 +107,10 @@ module OakenGauge
         unit.fabric_of(role, seam)
       end
 
-      # Adds a reason why the method cannot be used; each is said once.
+      # Adds a reason why the method cannot be used, and the kind of tool that is missing; each is said once.
       # @return [nil]
-      def refuse(code, say)
-        problem = Problem.new(code: code, say: say)
+      def refuse(code, say, lacks: nil)
+        problem = Problem.new(code: code, say: say, lacks: lacks)
         problems << problem unless problems.include?(problem)
         nil
       end

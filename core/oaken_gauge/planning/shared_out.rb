@@ -102,12 +102,14 @@ module OakenGauge
       # The strips with most pieces that the bolts have room for; of those with as many, the ones that take least.
       def most(strips, bolts)
         given = strips.product(bolts)
-        columns = strips.each_index.to_a.product(bolts.each_index.to_a).map do |row, bolt|
-          { row => 1, (strips.size + bolt) => strips[row].width }
-        end
-        counts = WholeNumbers.least(costs: given.map { |strip, _| cost(strip) }, columns: columns,
+        counts = WholeNumbers.least(costs: given.map { |strip, _| cost(strip) }, columns: columns(strips, bolts.size),
                                     rows: strips.map { |strip| [0, strip.times] } + room(bolts), nodes: NODES)
         counts && given.zip(counts).map { |pair, times| [pair.first, pair.last, times] }.select { |*, times| times.positive? }
+      end
+
+      # Of each strip on each bolt: one of so many, and so much of its length.
+      def columns(strips, bolts)
+        strips.each_with_index.flat_map { |strip, row| Array.new(bolts) { |bolt| { row => 1, (strips.size + bolt) => strip.width } } }
       end
 
       # Each piece is worth more than all the fabric there is.

@@ -32,7 +32,7 @@ module OakenGauge
         eighths = ((lit - main) * 8).to_i
         return "It is one of the heavy lines." if eighths.zero?
 
-        "It is #{eighths} eighth#{'s' if eighths > 1} past the heavy line at #{say(main)}."
+        "From the heavy line at #{say(main)} count #{eighths} eighth#{'s' if eighths > 1}: #{say(lit)}."
       end
     end
   end

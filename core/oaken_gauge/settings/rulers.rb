@@ -37,7 +37,7 @@ module OakenGauge
       end
 
       def no_tool
-        @method.refuse(:no_tool, "There is no straight ruler in the drawer. Add one to cut strips and squares.")
+        @method.refuse(:no_tool, "There is no straight ruler in the drawer. Add one to cut strips and squares.", lacks: :straight_ruler)
       end
 
       def too_short(longest)

@@ -19,10 +19,10 @@ module OakenGauge
       # The bed, with the roller across its middle.
       # @return [Picture]
       def picture
-        long = bed_width * DRAWN
+        long, roller = [DRAWN, ROLLER].map { |part| bed_width * part }
         Picture.draw(written_in) do |draw|
           draw.body(Polygon.rectangle(long, bed_width))
-          draw.part(Polygon.rectangle(bed_width * ROLLER, bed_width).move((long - (bed_width * ROLLER))/2r, 0))
+          draw.part(Polygon.rectangle(roller, bed_width).move((long - roller)/2r, 0))
           draw.label([long/8r, bed_width/2r], bed_width)
         end
       end

@@ -2746,6 +2746,11 @@ export interface components {
             units_picked: number;
             /** @description What is to be done next */
             next: string;
+            /** @description The unit that it is done to, and the method picked for it */
+            next_unit: {
+                id: number;
+                method?: string | null;
+            } | null;
             lock_version: number;
         };
         Block: {
@@ -3045,6 +3050,8 @@ export interface components {
             problems: {
                 code: string;
                 say: string;
+                /** @description The kind of tool that is missing */
+                lacks?: string;
             }[];
             settings: components["schemas"]["Setting"][];
             cuts?: components["schemas"]["Cut"][];
@@ -3110,6 +3117,13 @@ export interface components {
             title?: string;
             /** @description What was taken from stock, in words */
             taken?: string;
+            /** @description Accuracy in words, for a screen */
+            true_to_size?: {
+                size: string;
+                varies: string;
+                points: string;
+                rows: string[];
+            };
             /** @description What is said where the work can hurt */
             cares?: string[];
             steps?: components["schemas"]["Step"][];
@@ -3239,8 +3253,12 @@ export interface components {
                 /** @description Where the mean lies, nine in ten */
                 bias_interval: number[] | null;
             }[];
-            /** @description What sizes change by from unit to unit, where that was measured */
+            /** @description What sizes change by from unit to unit, where that is sure: per_unit in inches, sure, say */
             drift: {
+                [key: string]: unknown;
+            } | null;
+            /** @description Values of the profile that units which were measured point to, and say */
+            points_to: {
                 [key: string]: unknown;
             } | null;
         };

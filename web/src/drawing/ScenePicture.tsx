@@ -44,7 +44,7 @@ export function ScenePicture({ scene, width, height, fill, label }: Props) {
         <polyline
           key={i}
           points={`${place(from)} ${place(to)}`}
-          className="fill-none stroke-madder stroke-[3.5] [stroke-linecap:round]"
+          className="fill-none stroke-brass stroke-[4] [stroke-linecap:round]"
         />
       ))}
       <text

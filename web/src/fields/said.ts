@@ -16,7 +16,7 @@ function said(field: Field, value: unknown): string {
       .map((one) => (isObject(one) ? inShort(field.of?.fields ?? [], one) : firstOf(one)))
       .join("; ");
   if (Array.isArray(value) && field.type === "lengths") return value.join(" × ");
-  if (Array.isArray(value)) return value.map((one) => labelOf(field.of ?? field, one)).join(", ");
+  if (Array.isArray(value)) return inFew(value.map((one) => labelOf(field.of ?? field, one)));
   const option = field.options?.find((one) => one.value === value);
   if (option) return option.label;
   if (isObject(value) && field.type !== "scale")
@@ -24,6 +24,18 @@ function said(field: Field, value: unknown): string {
       .map(([name, one]) => `${name} ${String(one)}`)
       .join(", ");
   return writtenAs(field, value);
+}
+
+/** So many are told one by one; of more, how many there are. */
+const TOLD = 8;
+
+/** Alike ones together, and of a long list only the first. */
+function inFew(list: string[]): string {
+  const counts = list.reduce((all, one) => all.set(one, (all.get(one) ?? 0) + 1), new Map<string, number>());
+  const parts = [...counts].map(([one, count]) => (count > 1 ? `${count} of ${one}` : one));
+  if (parts.length <= TOLD) return parts.join(", ");
+  const first = [...counts.values()].slice(0, TOLD).reduce((sum, count) => sum + count, 0);
+  return `${parts.slice(0, TOLD).join(", ")} and ${list.length - first} more, ${list.length} in all`;
 }
 
 /** A line of a list by its plain values: what it makes, what its numbers are, which. */

@@ -11,6 +11,8 @@ type Props = {
   className?: string;
   /** What may be typed, in few words. */
   hint?: string;
+  /** What stands for it where nothing is typed. */
+  placeholder?: string;
 };
 
 /** A large number to type into. What was typed stays while it cannot be used, with what is allowed beside it. */
@@ -22,6 +24,7 @@ export function EntryField({
   onEnter,
   ringed = false,
   hint,
+  placeholder,
   className = "",
 }: Props) {
   const [typed, setTyped] = useState<string | null>(null);
@@ -41,6 +44,7 @@ export function EntryField({
         className={`${ringed ? "ringed" : "boxed"} ${className}`}
         inputMode="text"
         autoComplete="off"
+        placeholder={placeholder}
         value={typed ?? (error ? entered : null) ?? value}
         aria-invalid={error !== undefined}
         aria-describedby={error ? `${id}-error` : undefined}

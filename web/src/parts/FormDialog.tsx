@@ -5,13 +5,15 @@ type Props = {
   title: string;
   /** The button that opens it. */
   trigger: ReactElement;
+  /** Whether it is open from the first moment. */
+  opened?: boolean;
   /** The form, and what closes it. */
   children: (close: () => void) => ReactNode;
 };
 
 /** A form over the page. */
-export function FormDialog({ title, trigger, children }: Props) {
-  const [open, setOpen] = useState(false);
+export function FormDialog({ title, trigger, opened = false, children }: Props) {
+  const [open, setOpen] = useState(opened);
   return (
     <Dialog.Root open={open} onOpenChange={setOpen}>
       <Dialog.Trigger asChild>{trigger}</Dialog.Trigger>

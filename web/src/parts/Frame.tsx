@@ -3,7 +3,7 @@ import type { ReactNode } from "react";
 import { Link, NavLink } from "react-router";
 
 import { Hint } from "./Hint";
-import { useAtWork } from "./useAtWork";
+import { nextOf, useAtWork } from "./useAtWork";
 import { useBack } from "./useBack";
 import { useSession } from "./useSession";
 
@@ -25,7 +25,12 @@ function AtWork() {
       <Link to={`/projects/${row.id}`} className="overflow-hidden font-semibold text-ellipsis">
         {row.name}
       </Link>
-      <span className="quiet max-[1151px]:hidden">next: {row.next}</span>
+      <span className="quiet max-[1151px]:hidden">
+        next:{" "}
+        <Link to={nextOf(row)} className="underline">
+          {row.next}
+        </Link>
+      </span>
     </span>
   );
 }

@@ -52,6 +52,8 @@ function fractionWords(over: string, under: string): string {
 /** "2 7/8" is "two and seven eighths inches". */
 export function spoken(length: string): string {
   const { sign, whole, over, under, suffix } = takeApart(length);
+  // What is no number is only read out.
+  if (!over && !/^\d/.test(whole)) return length;
   const parts = [whole && numberWord(whole), over && fractionWords(over, under)].filter(Boolean);
   const single = parts.length === 1 && (whole === "1" || !whole);
   const measure = MEASURES[suffix] ?? (single ? "inch" : "inches");

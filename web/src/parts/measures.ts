@@ -24,6 +24,8 @@ export function useTold() {
   const small = (inches: number) => `${(inches * told.thousandths).toFixed(told.digits)}${told.small}`;
   return {
     ...told,
+    /** What stands behind a figure in inches: centimetres say so themselves. */
+    inches: told.small === "" ? " in" : "",
     /** Whole square inches or centimetres, one decimal where it is small. */
     areaOf: (squareInches: number) => {
       const amount = squareInches * told.square;

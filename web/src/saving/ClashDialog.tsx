@@ -1,10 +1,11 @@
 import { Dialog } from "radix-ui";
 import type { ReactNode } from "react";
 
+import { Differences } from "./Differences";
 import type { Saving } from "./useSaving";
 
 type Props = {
-  saving: Pick<Saving, "keepTheirs" | "keepMine" | "putOff"> & { clash: { asking: boolean } | null };
+  saving: Pick<Saving, "keepTheirs" | "keepMine" | "putOff" | "clash">;
   /** What was changed there. */
   name: string;
   details?: ReactNode;
@@ -21,7 +22,7 @@ export function ClashDialog({ saving, name, details }: Props) {
           <Dialog.Description>
             {name} was changed after you opened it here. Nothing has been saved over it.
           </Dialog.Description>
-          {details}
+          {details ?? <Differences theirs={saving.clash?.theirs} mine={saving.clash?.change?.mine} />}
           <div className="dialog-buttons">
             <button type="button" className="button" onClick={saving.keepTheirs}>
               Keep what was saved there

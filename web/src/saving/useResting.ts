@@ -27,7 +27,7 @@ export function useResting<Thing, State>({ scope, stored, now, save, onSaved }: 
   const keep = useStable(() => {
     if (now === saved.current || clashes) return;
     saved.current = now;
-    saving.start({ said: "Saved", over: () => seen.current, save: (over) => save(over, now) });
+    saving.start({ said: "Saved", mine: now, over: () => seen.current, save: (over) => save(over, now) });
   });
 
   useEffect(() => {

@@ -16,6 +16,8 @@ export type Change<Seen> = {
   /** What is to be seen once it is saved, and what where it is not. */
   then?: (kept: Seen) => unknown;
   failed?: (error: Error) => void;
+  /** What it makes of it, to be held against what another window made. */
+  mine?: unknown;
   /** Whether a form is open that says itself what is wrong with it. */
   inForm?: boolean;
 };
@@ -102,7 +104,7 @@ export function useSaving<Seen>(scope: string, keep: (kept: Seen, before: Seen) 
 
 /** Saving whatever it is, as it is shown. */
 export type Saving = Omit<ReturnType<typeof useSaving<unknown>>, "start" | "save" | "clash"> & {
-  clash: { asking: boolean } | null;
+  clash: { asking: boolean; theirs?: unknown; change?: { mine?: unknown } } | null;
 };
 
 function wordsOf<Seen>({ said }: Change<Seen>, kept: Seen): string {

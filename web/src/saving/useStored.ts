@@ -50,17 +50,23 @@ export function useStored<Thing extends Versioned, Given>(store: Store<Thing, Gi
     save: (over) => work(over ?? latest(seen)),
     back: () => did(said, seen, undone, work),
   });
-  const changed = (seen: Thing, given: Given): Change<Thing | null> => ({
-    said: (kept) => `Changed ${store.name(kept ?? seen)}`,
+  const changed = (seen: Thing, given: Given, said?: string): Change<Thing | null> => ({
+    said: (kept) => said ?? `Changed ${store.name(kept ?? seen)}`,
+    mine: given,
     over: () => latest(seen),
     save: (over) => store.change(over ?? latest(seen), given),
-    back: (kept, before) => changed(kept ?? seen, store.given(before ?? seen)),
+    back: (kept, before) => changed(kept ?? seen, store.given(before ?? seen), said),
   });
-  const added = (given: Given, as: Thing | null = null): Change<Thing | null> => ({
-    said: (one) => (one ? `Added ${store.name(one)}` : "Added"),
+  const added = (
+    given: Given,
+    as: Thing | null = null,
+    add: () => Promise<Thing> = () => store.add(given, list()),
+    said = "Added",
+  ): Change<Thing | null> => ({
+    said: (one) => (one ? `${said} ${store.name(one)}` : said),
     over: () => null,
     save: async () => {
-      const one = await store.add(given, list());
+      const one = await add();
       if (as) ids.current.set(as.id, one.id);
       return one;
     },
@@ -88,7 +94,11 @@ export function useStored<Thing extends Versioned, Given>(store: Store<Thing, Gi
     clashing: saving.clash?.theirs ? store.name(saving.clash.theirs) : "It",
     refresh,
     add: async (given: Given) => saving.save(added(given)),
-    change: (seen: Thing, given: Given) => saving.save(changed(seen, given)),
+    /** Another like one that is there. */
+    copy: (seen: Thing, copied: () => Promise<Thing>) =>
+      saving.start(added(store.given(seen), null, copied, "Copied: now there is")),
+    /** In words of its own, where it is more than a change. */
+    change: (seen: Thing, given: Given, said?: string) => saving.save(changed(seen, given, said)),
     remove: (seen: Thing) => saving.start(removed(seen)),
     /** Another change than of what it is told by; back is the same the other way round. */
     did: (...told: Parameters<typeof did>) => saving.start(did(...told)),

@@ -15,7 +15,7 @@ module OakenGauge
         def settings
           sheets = @method.task.drawer.of(Tools::FoundationGrid)
           if @method.one_patch? then nothing_to_fold
-          elsif sheets.empty? then @method.refuse(:no_tool, "There is no foundation sheet in the drawer. Add one.")
+          elsif sheets.empty? then @method.refuse(:no_tool, "There is no foundation sheet in the drawer. Add one.", lacks: :foundation_grid)
           elsif @method.grids.empty? then seam_mismatch(sheets.first)
           else no_cell
           end

@@ -139,8 +139,8 @@ export function Editor({ working, fabrics, others }: Props) {
           ))}
         </div>
         <p className="quiet text-[13px]">
-          First, second, third fabric: a tap puts one first. Keys 1 to 9; S swaps the first two; Space cuts
-          the next cell.
+          Tap a fabric to cut from it first; the one before it becomes the second. Keys 1 to 9; S swaps the
+          first two; Space cuts the next cell.
         </p>
         <ul>
           {fabrics.map((fabric, i) => {

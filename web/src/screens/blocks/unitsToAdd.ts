@@ -10,7 +10,17 @@ type Counted = {
 };
 
 /** What is said of a unit beside the unit's own document. */
-const NOT_ITS_OWN = ["title", "plural", "shared", "fabrics", "count"];
+const NOT_ITS_OWN = [
+  "title",
+  "plural",
+  "shared",
+  "fabrics",
+  "count",
+  "method",
+  "method_title",
+  "picked",
+  "say",
+];
 const LONGEST = 80;
 
 /** Counted units as a project takes them, each by a name of its own. */

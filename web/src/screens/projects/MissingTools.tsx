@@ -46,7 +46,11 @@ function Looked({ id }: { id: number }) {
           : "Every unit has a line on some tool of yours."}
       </p>
       <h3 className="mt-2 text-[15px]">One tool more</h3>
-      {gains.length > 0 ? <Gains gains={gains} /> : <p>None that is usual would save much.</p>}
+      {gains.length > 0 ? (
+        <Gains gains={gains} />
+      ) : (
+        <p>No other tool that quilters usually own would save you much.</p>
+      )}
       <h3 className="mt-2 text-[15px]">Not used here</h3>
       <p>
         {idle.length > 0 ? idle.map(({ name }) => name).join(", ") : "Every tool has a line for some unit."}

@@ -6,6 +6,7 @@ import { fillOf, Weaves } from "../../drawing/Weaves";
 import { FormDialog } from "../../parts/FormDialog";
 import { FinishedSize } from "../../parts/Sizes";
 import type { Stored } from "../../saving/useStored";
+import { nextOf } from "../../parts/useAtWork";
 import { MissingTools } from "./MissingTools";
 import { ProjectForm } from "./ProjectForm";
 import { ShowProject } from "./ShowProject";
@@ -15,10 +16,8 @@ type Props = { row: Row; kept: Stored<Row, ProjectGiven> };
 /** One project: its fabrics, how far it is, and what is next. */
 export function ProjectRow({ row, kept }: Props) {
   const given = givenOf(row);
-  const copy = async () => {
-    await api.copyProject(row, `Copy of ${row.name}`.slice(0, 80));
-    await kept.refresh();
-  };
+  const copy = () => kept.copy(row, () => api.copyProject(row, `Copy of ${row.name}`.slice(0, 80)));
+  const aside = row.aside ? "Took out again" : "Put aside";
   return (
     <li className="tool">
       <Fabrics id={row.id} />
@@ -30,7 +29,9 @@ export function ProjectRow({ row, kept }: Props) {
           {row.units_in_all === 0 ? "no units yet" : `${row.units_picked} of ${row.units_in_all} picked`} ·
           seam allowance{" "}
           <FinishedSize length={row.seam_allowance} className="min-w-0 border-0 bg-transparent p-0" /> · next:{" "}
-          {row.next}
+          <Link to={nextOf(row)} className="underline">
+            {row.next}
+          </Link>
         </p>
         {row.notes && <p className="quiet whitespace-pre-line">{row.notes}</p>}
       </div>
@@ -56,16 +57,16 @@ export function ProjectRow({ row, kept }: Props) {
           )}
         </FormDialog>
         <ShowProject row={row} onChanged={() => void kept.refresh()} />
-        <button type="button" className="button" aria-label={`Copy ${row.name}`} onClick={() => void copy()}>
+        <button type="button" className="button" aria-label={`Copy ${row.name}`} onClick={copy}>
           Copy
         </button>
         <button
           type="button"
           className="button"
-          aria-label={`${row.aside ? "Take up" : "Put aside"} ${row.name}`}
-          onClick={() => void kept.change(row, { ...given, aside: !row.aside })}
+          aria-label={`${row.aside ? "Take out again" : "Put aside"} ${row.name}`}
+          onClick={() => void kept.change(row, { ...given, aside: !row.aside }, `${aside} ${row.name}`)}
         >
-          {row.aside ? "Take up" : "Put aside"}
+          {row.aside ? "Take out again" : "Put aside"}
         </button>
         <button
           type="button"

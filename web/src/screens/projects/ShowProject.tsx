@@ -1,6 +1,7 @@
 import { useMutation } from "@tanstack/react-query";
 
 import { api, type ProjectRow } from "../../api/client";
+import { CopyLink } from "../../parts/CopyLink";
 import { FormDialog } from "../../parts/FormDialog";
 
 type Props = { row: ProjectRow; onChanged: () => void };
@@ -32,13 +33,16 @@ export function ShowProject({ row, onChanged }: Props) {
             <p className="quiet">There is a link. A new one takes its place: the old one no longer holds.</p>
           )}
           {showing.data && (
-            <input
-              className="boxed flex-[1_1_360px] px-2.5 text-[15px]"
-              readOnly
-              aria-label="The link"
-              value={`${location.origin}${showing.data.path}`}
-              onFocus={(event) => event.target.select()}
-            />
+            <span className="flex flex-wrap gap-2">
+              <input
+                className="boxed flex-[1_1_360px] px-2.5 text-[15px]"
+                readOnly
+                aria-label="The link"
+                value={`${location.origin}${showing.data.path}`}
+                onFocus={(event) => event.target.select()}
+              />
+              <CopyLink link={`${location.origin}${showing.data.path}`} />
+            </span>
           )}
           <div className="dialog-buttons">
             {row.shown && (

@@ -14,7 +14,7 @@ type Props = {
 };
 
 const SIDES = ["width", "length", "drop"] as const;
-const LABELS = { width: "Its width", length: "Its length", drop: "Hangs down, sides and foot" };
+const LABELS = { width: "Its width", length: "Its length", drop: "Overhang at sides and foot" };
 
 /** What the quilt is for: a bed, a wall, a lap, or sizes of her own; it is set as many across and down as that takes. */
 export function FitForm({ quilt, block, onFit }: Props) {
@@ -51,7 +51,7 @@ export function FitForm({ quilt, block, onFit }: Props) {
           />
         ))}
         <button type="submit" className="button gap-1.5 justify-self-start" disabled={fitting.isPending}>
-          Set it so large
+          Set the quilt for it
         </button>
       </form>
       {fitting.data && (

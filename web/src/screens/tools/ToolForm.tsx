@@ -15,6 +15,8 @@ function first(field: Omit<Field, "name">) {
 type Props = {
   /** The kinds to choose from; one for a tool whose kind stands. */
   kinds: ToolKind[];
+  /** Which of them to begin with. */
+  first?: string | null;
   /** The tool as it stands, when it is changed. */
   tool?: ToolDocument;
   does: string;
@@ -22,8 +24,8 @@ type Props = {
 };
 
 /** A tool by what is printed on it. */
-export function ToolForm({ kinds, tool, does, onSave }: Props) {
-  const [kind, setKind] = useState(kinds[0]);
+export function ToolForm({ kinds, first: begun, tool, does, onSave }: Props) {
+  const [kind, setKind] = useState(kinds.find((one) => one.kind === begun) ?? kinds[0]);
   const [typed, setTyped] = useState<DraftObject>(tool ?? {});
   const saving = useMutation({ mutationFn: onSave });
   const error = saving.error instanceof ApiError ? saving.error : null;

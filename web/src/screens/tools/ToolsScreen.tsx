@@ -1,4 +1,4 @@
-import { Link } from "react-router";
+import { Link, useSearchParams } from "react-router";
 
 import type { StoredTool, ToolKind } from "../../api/client";
 import { known } from "../../fields/said";
@@ -20,6 +20,8 @@ const LEAD =
 export function ToolsScreen() {
   const drawer = useTools();
   const kinds = useKinds().data?.tools ?? [];
+  // Whoever comes from a method that lacks a tool adds it here.
+  const lacking = useSearchParams()[0].get("add");
   return (
     <Collection
       title="Your tools"
@@ -31,13 +33,21 @@ export function ToolsScreen() {
         <>
           <FormDialog
             title="Add a tool"
+            opened={lacking !== null}
             trigger={
               <button type="button" className="button button-brass add-one">
                 Add a tool
               </button>
             }
           >
-            {(close) => <ToolForm kinds={kinds} does="Add" onSave={(tool) => drawer.add(tool).then(close)} />}
+            {(close) => (
+              <ToolForm
+                kinds={kinds}
+                first={lacking}
+                does="Add"
+                onSave={(tool) => drawer.add(tool).then(close)}
+              />
+            )}
           </FormDialog>
           <FormDialog
             title="Tick the tools you own"

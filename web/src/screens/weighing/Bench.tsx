@@ -58,7 +58,7 @@ export function Bench({ project, unit, units }: Props) {
     c: () => focusOn("#count"),
     s: () => focusOn("#finished"),
     m: () => goOnceFresh(() => focusOn("[data-method]")),
-    w: () => focusOn(".weight-thumb"),
+    w: () => focusOn("[data-weight]"),
     h: () => void navigate("/maker"),
     b: () => void navigate("/fabrics"),
     t: () => void navigate("/tools"),
@@ -100,7 +100,7 @@ export function Bench({ project, unit, units }: Props) {
               weighed={fresh ? answer?.unit : undefined}
               wanted={wanted}
               saving={saving}
-              next={project.next}
+              project={project}
               notPicked={notPicked}
             />
             {answer?.beam ? <Beam beam={answer.beam} finished={size} onSlide={slide} /> : <BeamWaiting />}

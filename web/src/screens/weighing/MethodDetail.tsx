@@ -71,7 +71,12 @@ type PictureProps = { method: Method; fabricOf: FabricOf; scale: number };
 
 function Pictures({ method, fabricOf, scale }: PictureProps) {
   return (
-    <div className="relative grid gap-2 max-narrow:max-w-full max-narrow:overflow-x-auto">
+    <div
+      role="group"
+      aria-label="How it is cut"
+      tabIndex={0}
+      className="relative grid gap-2 max-narrow:max-w-full max-narrow:overflow-x-auto"
+    >
       {Object.entries(method.drawings ?? {}).map(([role, drawings]) => (
         <figure key={role}>
           <figcaption className="mb-0.75 text-sm">

@@ -1,5 +1,6 @@
 import { ChevronRight, Pin, PinOff } from "lucide-react";
 import { createContext, memo, useContext } from "react";
+import { Link } from "react-router";
 
 import type { Fabric, Method } from "../../api/client";
 import { PartsBar } from "../../drawing/PartsBar";
@@ -148,7 +149,12 @@ function Reasons({ method }: { method: Method }) {
     <td colSpan={7} className="reasons">
       {method.problems.map((problem) => (
         <p key={problem.say}>
-          <Words>{problem.say}</Words>
+          <Words>{problem.say}</Words>{" "}
+          {problem.lacks && (
+            <Link to={`/tools?add=${problem.lacks}`} className="link-button">
+              Add one to the drawer
+            </Link>
+          )}
         </p>
       ))}
     </td>

@@ -2,6 +2,7 @@ import type { Accuracy, Method } from "../../api/client";
 import { inHundred, SpreadPicture } from "../../drawing/SpreadPicture";
 import { Assumed } from "../../parts/Assumed";
 import { useTold } from "../../parts/measures";
+import { Words } from "../../parts/Words";
 
 /** Steps that are named; what the rest add is too little to work on. */
 const NAMED = 5;
@@ -18,46 +19,88 @@ export function MethodTruth({ method }: { method: Method }) {
       <div className="grid grid-cols-[repeat(auto-fit,minmax(300px,1fr))] gap-x-6.5 gap-y-3 max-phone:grid-cols-[minmax(0,1fr)]">
         <div className="grid content-start gap-2 max-narrow:[&_svg]:max-w-full">
           <SpreadPicture accuracy={accuracy} width={330} labelled />
-          <Figures accuracy={accuracy} />
+          <Figures accuracy={accuracy} words={method.true_to_size} />
         </div>
         <div className="grid content-start gap-2">
           <Parts accuracy={accuracy} />
-          <Rows accuracy={accuracy} />
+          {method.true_to_size && (
+            <ul className="text-sm" aria-label="In a row">
+              {method.true_to_size.rows.map((row) => (
+                <li key={row}>
+                  <Words>{row}</Words>
+                </li>
+              ))}
+            </ul>
+          )}
         </div>
       </div>
     </section>
   );
 }
 
-function Figures({ accuracy }: { accuracy: Accuracy }) {
+type FiguresProps = { accuracy: Accuracy; words: Method["true_to_size"] };
+
+/** In words; the figures that they stand for are folded away. */
+function Figures({ accuracy, words }: FiguresProps) {
   const told = useTold();
   return (
+    <>
+      {words && <List of={inWords(accuracy, words, told)} />}
+      <details>
+        <summary className="min-h-8 cursor-pointer text-sm text-quiet">Exact figures</summary>
+        <List of={figures(accuracy, told)} />
+      </details>
+    </>
+  );
+}
+
+function List({ of: list }: { of: [string, string][] }) {
+  return (
     <dl className="text-sm">
-      {figures(accuracy, told).map(([name, figure]) => (
+      {list.map(([name, figure]) => (
         <div key={name} className="grid grid-cols-[134px_1fr]">
           <dt className="text-quiet">{name}</dt>
-          <dd className="tabular-nums">{figure}</dd>
+          <dd className="tabular-nums">
+            <Words>{figure}</Words>
+          </dd>
         </div>
       ))}
     </dl>
   );
 }
 
-function figures(
+function inWords(
   accuracy: Accuracy,
-  { off, smallOf, limit }: ReturnType<typeof useTold>,
+  words: NonNullable<Method["true_to_size"]>,
+  { limit }: ReturnType<typeof useTold>,
 ): [string, string][] {
   const list: [string, string][] = [
-    ["Size, on average", `${off(accuracy.size_bias)} (rounding alone: ${off(accuracy.rounding)})`],
-    ["Size varies by", `± ${smallOf(accuracy.size_sd)}`],
+    ["Size, on average", words.size],
+    ["Size varies by", words.varies],
     [`Size within ${limit}`, inHundred(accuracy.within_sixteenth)],
-    ["Points vary by", `± ${smallOf(accuracy.point_sd)}`],
+    ["Points vary by", words.points],
     [`Points within ${limit}`, inHundred(accuracy.points_within_sixteenth)],
     ["Raw edges on the bias", String(accuracy.bias_edges)],
   ];
   if (accuracy.too_small_to_trim > 0.0005)
     list.push(["Too small to trim", inHundred(accuracy.too_small_to_trim)]);
   return list;
+}
+
+function figures(
+  accuracy: Accuracy,
+  { off, smallOf, inches }: ReturnType<typeof useTold>,
+): [string, string][] {
+  return [
+    ["Size, on average", `${off(accuracy.size_bias)}${inches}`],
+    ["by rounding alone", `${off(accuracy.rounding)}${inches}`],
+    ["Size varies by", `± ${smallOf(accuracy.size_sd)}${inches}`],
+    ["Points vary by", `± ${smallOf(accuracy.point_sd)}${inches}`],
+    ...accuracy.rows.map(({ units, bias, sd }): [string, string] => [
+      `${units} in a row`,
+      `${off(bias)} ± ${smallOf(sd)}${inches}`,
+    ]),
+  ];
 }
 
 function Parts({ accuracy }: { accuracy: Accuracy }) {
@@ -82,21 +125,5 @@ function Parts({ accuracy }: { accuracy: Accuracy }) {
         ))}
       </tbody>
     </table>
-  );
-}
-
-function Rows({ accuracy }: { accuracy: Accuracy }) {
-  const { off, smallOf } = useTold();
-  return (
-    <p className="text-sm">
-      A row of{" "}
-      {accuracy.rows.map((row, i) => (
-        <span key={row.units}>
-          {i > 0 && "; of "}
-          <b>{row.units}</b> comes out {off(row.bias)} ± {smallOf(row.sd)}
-        </span>
-      ))}
-      .
-    </p>
   );
 }

@@ -1,6 +1,8 @@
 import { Pin as PinIcon } from "lucide-react";
+import { Link } from "react-router";
 
-import type { Unit, UnitDocument } from "../../api/client";
+import type { Project, Unit, UnitDocument } from "../../api/client";
+import { nextOf } from "../../parts/useAtWork";
 import { Words } from "../../parts/Words";
 import { SavingLine } from "../../saving/SavingLine";
 import type { Saving } from "../../saving/useSaving";
@@ -13,14 +15,14 @@ type Props = {
   weighed: UnitDocument | undefined;
   wanted: Wanted;
   saving: Saving;
-  /** What is next for the project. */
-  next: string;
+  /** Where what is next is done. */
+  project: Project;
   /** What was not picked, and why. */
   notPicked: string | null;
 };
 
 /** How the pick stands: made, at another size than the fence, being saved, not saved, or undoable. */
-export function PickLine({ unit, weighed, wanted, saving, next, notPicked }: Props) {
+export function PickLine({ unit, weighed, wanted, saving, project, notPicked }: Props) {
   return (
     <div className="flex min-h-7.5 flex-wrap items-center gap-x-5 gap-y-0.5 text-md" role="status">
       {notPicked && (
@@ -29,7 +31,13 @@ export function PickLine({ unit, weighed, wanted, saving, next, notPicked }: Pro
         </span>
       )}
       <Standing unit={unit} weighed={weighed} wanted={wanted} />
-      <span className="quiet ml-auto text-sm">Next for the project: {next}.</span>
+      <span className="quiet ml-auto text-sm">
+        Next for the project:{" "}
+        <Link to={nextOf(project)} className="underline">
+          {project.next}
+        </Link>
+        .
+      </span>
       <SavingLine saving={saving} className="ml-auto" />
     </div>
   );

@@ -52,7 +52,12 @@ export const Priorities = memo(function Priorities(props: Props) {
             <Slider.Track className="relative h-1.25 flex-1 rounded-xs border border-quiet bg-ground-deep">
               <Slider.Range className="absolute h-full bg-oak" />
             </Slider.Track>
-            <Slider.Thumb className="thumb" aria-label={title} aria-valuetext={words(weights[name])} />
+            <Slider.Thumb
+              className="thumb"
+              data-weight
+              aria-label={title}
+              aria-valuetext={words(weights[name])}
+            />
           </Slider.Root>
         </div>
       ))}

@@ -43,12 +43,15 @@ export function UnitForm({ project, kinds, first, does, onSave, children, ...giv
   const saving = useMutation({
     mutationFn: () =>
       onSave({
-        label,
+        label: label.trim() || called,
         unit: documentOf(kind, typed),
         fabrics: Object.fromEntries(kind.roles.map((role) => [role, fabric(kind, role)])),
       }),
   });
   const error = saving.error instanceof ApiError ? saving.error : null;
+  // What it is called unless she gives it a name.
+  const sides = [documentOf(kind, typed).finished ?? []].flat().map(String);
+  const called = `${kind.title} ${sides.join(" × ")}`.trim();
 
   return (
     <MeasureContext value={project.measure}>
@@ -74,6 +77,7 @@ export function UnitForm({ project, kinds, first, does, onSave, children, ...giv
           id="unit-label"
           className="w-full"
           label="Name"
+          placeholder={called}
           value={label}
           error={error?.at("/label")}
           onEnter={setLabel}

@@ -21,7 +21,7 @@ export function UnitList({ project }: { project: Project }) {
       <Hint text="All units" keys="L">
         <Dialog.Trigger
           className="icon-button unit-list-open"
-          aria-label={`All ${project.units.length} units`}
+          aria-label={project.units.length === 1 ? "The one unit" : `All ${project.units.length} units`}
         >
           <List size={17} />
         </Dialog.Trigger>

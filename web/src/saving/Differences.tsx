@@ -1,0 +1,80 @@
+import { Words } from "../parts/Words";
+
+type Thing = Record<string, unknown>;
+
+const NOT_SAID = new Set(["id", "lock_version", "position", "retired", "shown", "next", "next_unit"]);
+
+/** What two windows say of one thing, where they differ: what was saved there, and what stands here. */
+export function Differences({ theirs, mine }: { theirs: unknown; mine: unknown }) {
+  const parts = differing(theirs, mine).slice(0, 6);
+  if (parts.length === 0) return null;
+  return (
+    <table className="border-collapse text-sm">
+      <thead>
+        <tr className="text-left">
+          <th scope="col" />
+          <th scope="col" className="pr-4 font-firm">
+            Saved there
+          </th>
+          <th scope="col" className="font-firm">
+            Yours
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {parts.map(({ name, there, here }) => (
+          <tr key={name} className="border-t border-rule align-top">
+            <th scope="row" className="py-1 pr-4 text-left font-normal text-quiet">
+              {name}
+            </th>
+            <td className="py-1 pr-4">
+              <Words>{there}</Words>
+            </td>
+            <td className="py-1">
+              <Words>{here}</Words>
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+type Part = { name: string; there: string; here: string };
+
+/** Every value that differs, by what it is called: of what stands here, those that are there too. */
+export function differing(theirs: unknown, mine: unknown, called = ""): Part[] {
+  if (JSON.stringify(theirs) === JSON.stringify(mine)) return [];
+  if (isThing(theirs) && isThing(mine))
+    return Object.keys({ ...theirs, ...mine })
+      .filter((key) => !NOT_SAID.has(key) && key in mine)
+      .flatMap((key) => differing(theirs[key], mine[key], words(key)));
+  if (isList(theirs) && isList(mine) && theirs.length === mine.length && theirs.length < 40)
+    return theirs.flatMap((one, i) => differing(one, mine[i], `${called} ${i + 1}`.trim()));
+  return [{ name: called || "It", there: said(theirs), here: said(mine) }];
+}
+
+function isThing(value: unknown): value is Thing {
+  return typeof value === "object" && value !== null && !Array.isArray(value);
+}
+
+function isList(value: unknown): value is unknown[] {
+  return Array.isArray(value);
+}
+
+function words(key: string): string {
+  const spaced = key.replaceAll("_", " ");
+  return spaced.charAt(0).toUpperCase() + spaced.slice(1);
+}
+
+function said(value: unknown): string {
+  if (value === undefined || value === null || value === "") return "nothing";
+  if (value === true) return "yes";
+  if (value === false) return "no";
+  if (isList(value)) return value.length > 8 ? `${value.length} of them` : value.map(said).join(", ");
+  if (isThing(value))
+    return Object.entries(value)
+      .map(([key, one]) => `${words(key)} ${said(one)}`)
+      .join(", ");
+  return String(value as string | number);
+}
