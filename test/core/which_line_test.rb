@@ -203,4 +203,13 @@ class WhichLineTest < CoreCase
     assert_includes past["steps"][1], "Let the tip stand out 1/8 past the upper edge of the strip"
     assert_equal [2.5, 2.625], [on_edge, past].map(&high)
   end
+
+  # A geese trimmer has letters printed on it, and no sizes.
+  def test_a_lettered_trimmer_shows_its_letter
+    unit = { "kind" => "flying_geese", "finished" => %w[2 4], "count" => 8 }
+    answer = OakenGauge.which_line({ "unit" => unit, "tools" => OakenGauge.usual_tools })
+    laid = answer["groups"].flat_map { |group| group["layings"] }.find { |one| one["tool"] == "geese-trimmer" }
+
+    assert_equal ["C", "letter C"], [laid["mark"], laid["scene"]["label"]["text"]]
+  end
 end

@@ -15,10 +15,30 @@ module OakenGauge
         # What may be said beside the value itself.
         PARTS = { "count" => COUNT, "bias" => NUMBER, "interval" => BETWEEN }.freeze
 
+        # A number of inches, or a length as people write it: 1/64, 0.4mm.
+        class Small < Documents::Scalars::Number
+          # @return [Numeric, nil] inches
+          def read(node)
+            return super unless node.value.is_a?(String)
+
+            inches = Length.parse(node.value).inches.to_f
+            @range.cover?(inches) ? inches : refuse(node)
+          rescue UnreadableLength
+            refuse(node)
+          end
+
+          private
+
+          def refuse(node)
+            node.refuse("a length from #{@range.begin} to #{@range.end} inch, such as 1/64 or 0.4mm")
+          end
+        end
+
         # @param parameter [Parameter]
         def initialize(parameter)
           super()
-          @number = Documents::Scalars::Number.new((parameter.either_way? ? -parameter.most : 0)..parameter.most)
+          range = (parameter.either_way? ? -parameter.most : 0)..parameter.most
+          @number = (parameter.unit == "inch" ? Small : Documents::Scalars::Number).new(range)
         end
 
         # @return [Profile::Known, nil]

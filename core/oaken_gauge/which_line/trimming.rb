@@ -90,7 +90,13 @@ module OakenGauge
       def scene
         raw = Polygon.rectangle(*unit.side_lengths.reverse.map { |side| side + (2 * seam) })
         Scene.new(fabric: [raw.offset(OVER)], pieces: patches, bodies: [raw], lines: [], lit: seams,
-                  label: Label.new([raw.width/2r, -1/2r], unfinished))
+                  label: Label.new([raw.width/2r, -1/2r], printed_there))
+      end
+
+      # What stands on it: a letter, or the size that it trims to.
+      def printed_there
+        mark = marks.first
+        mark&.reads == :letter ? "letter #{mark.printed}" : unfinished
       end
 
       def patches

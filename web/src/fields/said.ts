@@ -27,13 +27,13 @@ function said(field: Field, value: unknown): string {
 }
 
 /** So many are told one by one; of more, how many there are. */
-const TOLD = 8;
+const TOLD = 12;
 
 /** Alike ones together, and of a long list only the first. */
 function inFew(list: string[]): string {
   const counts = list.reduce((all, one) => all.set(one, (all.get(one) ?? 0) + 1), new Map<string, number>());
   const parts = [...counts].map(([one, count]) => (count > 1 ? `${count} of ${one}` : one));
-  if (parts.length <= TOLD) return parts.join(", ");
+  if (parts.length <= TOLD + 4) return parts.join(", ");
   const first = [...counts.values()].slice(0, TOLD).reduce((sum, count) => sum + count, 0);
   return `${parts.slice(0, TOLD).join(", ")} and ${list.length - first} more, ${list.length} in all`;
 }

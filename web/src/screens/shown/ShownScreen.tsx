@@ -3,9 +3,11 @@ import { useParams } from "react-router";
 
 import { api, type ShownProject } from "../../api/client";
 import { fillOf, Weaves } from "../../drawing/Weaves";
+import { CopyLink } from "../../parts/CopyLink";
 import { Notice } from "../../parts/Notice";
 import { FinishedSize } from "../../parts/Sizes";
 import { useLight } from "../../parts/useLight";
+import { Words } from "../../parts/Words";
 import { QuiltPicture } from "../quilt/QuiltPicture";
 
 /** A project as others see it by its link: to look at. */
@@ -48,6 +50,7 @@ export function ShownScreen() {
             ))}
           </ul>
           <p className="quiet mt-2">You see this by a link; it cannot be changed here.</p>
+          <CopyLink link={location.href} />
         </section>
       </div>
     </main>
@@ -58,10 +61,18 @@ type UnitProps = { unit: ShownProject["units"][number]; fabrics: ShownProject["f
 
 function Unit({ unit: { label, title, unit, fabrics: held, method }, fabrics }: UnitProps) {
   const { count } = unit;
+  // A name that says what it is need not be told so once more.
+  const says = label.toLowerCase().includes(title.toLowerCase());
   return (
     <li>
-      <b>{typeof count === "number" ? count : `${count.left} left, ${count.right} right`}</b> {label}: {title}{" "}
-      <Sides lengths={[unit.finished ?? []].flat()} />
+      <b>{typeof count === "number" ? count : `${count.left} left, ${count.right} right`}</b>{" "}
+      {says ? (
+        <Words>{label.replace(/^Quilt: /, "")}</Words>
+      ) : (
+        <>
+          {label}: {title} <Sides lengths={[unit.finished ?? []].flat()} />
+        </>
+      )}
       <span className="ml-1.5 inline-flex gap-0.5 align-middle">
         {Object.values(held).map((id, i) => (
           <svg key={i} width="14" height="14" aria-hidden="true" className="swatch">

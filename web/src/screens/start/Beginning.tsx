@@ -38,9 +38,13 @@ export function Beginning({ onBack }: { onBack: () => void }) {
     mutationFn: async () => {
       if (!kind) return;
       await api.comeTo("own");
+      // What is in her drawer from an earlier start is not added again.
+      const hers = (await api.tools()).map(({ tool }) => tool.id);
       const file = {
         oaken_gauge: 1,
-        tools: (usual.data ?? []).map(({ tool }) => tool).filter(({ id }) => tools.includes(id)),
+        tools: (usual.data ?? [])
+          .map(({ tool }) => tool)
+          .filter(({ id }) => tools.includes(id) && !hers.includes(id)),
         fabrics: fabrics.map(({ name, colour, weave, fabric }, i) => ({
           id: `fabric-${i}`,
           name,
