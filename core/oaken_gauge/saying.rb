@@ -30,6 +30,13 @@ module OakenGauge
     end
 
     # @param count [Integer]
+    # @param one [String] what one is called
+    # @return [String] "1 set", "6 sets"
+    def self.many(count, one)
+      "#{count} #{one}#{'s' unless count == 1}"
+    end
+
+    # @param count [Integer]
     # @return [String] "is" or "are"
     def self.is(count)
       count == 1 ? "is" : "are"

@@ -143,6 +143,8 @@ class BlocksScreenTest < BrowserCase
       assert_selector ".field-error", text: "whole number"
       fill_in "How many blocks", with: "12"
       click_button "Add them"
+      # The demo has such half-squares by another name.
+      click_button "Add them beside those"
     end
 
     assert_selector "h1", text: /Gull: half-square/, visible: :all

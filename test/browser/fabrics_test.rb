@@ -32,7 +32,7 @@ class FabricsScreenTest < BrowserCase
       fill_in "Usable width", with: "0"
       click_button "Add", exact: true
 
-      assert_selector ".entry", text: /Name.*a text of 1 to 80/m
+      assert_selector ".entry", text: /Name.*empty: allowed are 1 to 80/m
       assert_selector ".entry", text: /Usable width.*more than 0/m
       assert_field "Usable width", with: "0"
     end

@@ -27,6 +27,8 @@ class BrowserCase < ServerCase
   def setup
     super
     using_wait_time(30) { open_first }
+  rescue Capybara::ElementNotFound => e
+    raise e.class, "#{e.message}. What the page says at #{current_url}: #{page.text[0, 400].inspect}"
   end
 
   # Where a test begins.

@@ -40,7 +40,8 @@ module OakenGauge
 
         unit = one.misfit.unit
         size = unit.side_lengths.uniq.map { |side| length(side) }.join(" × ")
-        "#{unit.class.title.sub(/\A./, &:upcase)} of #{size}: it cannot be made from whole squares and half-square triangles (HST) of this cell size."
+        "#{unit.class.title.sub(/\A./, &:upcase)} of #{size}: it cannot be made from whole squares and half-square triangles (HST) " \
+          "of this cell size."
       end
 
       def length(inches)

@@ -22,6 +22,10 @@ module OakenGauge
 
       private
 
+      def problem(problem)
+        { "code" => problem.code.to_s, "say" => problem.say, "lacks" => problem.lacks&.to_s }.compact
+      end
+
       def method(outcome)
         head = head(outcome)
         head.merge!(body(outcome)) if outcome.feasible?
@@ -32,7 +36,7 @@ module OakenGauge
       def head(outcome)
         way = outcome.way.class
         { "method" => way.id, "family" => way.family, "technique" => way.technique, "feasible" => outcome.feasible?,
-          "problems" => outcome.problems.map { |problem| { "code" => problem.code.to_s, "say" => problem.say, "lacks" => problem.lacks&.to_s }.compact },
+          "problems" => outcome.problems.map { |problem| problem(problem) },
           "settings" => outcome.settings.map { |setting| setting(setting) } }
       end
 

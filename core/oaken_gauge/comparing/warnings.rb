@@ -146,9 +146,8 @@ module OakenGauge
       end
 
       def per_set
-        each = @way.makes.per_set
-        sets = @way.makes.sets == 1 ? "1 set" : "#{@way.makes.sets} sets"
-        [:per_set, "One set makes #{each} units: for #{@way.makes.needed} cut #{sets}, not #{@way.makes.needed}."] if each > 1
+        each, needed = %i[per_set needed].map { |part| @way.makes.public_send(part) }
+        [:per_set, "One set makes #{each} units: for #{needed} cut #{Saying.many(@way.makes.sets, 'set')}, not #{needed}."] if each > 1
       end
 
       def hands

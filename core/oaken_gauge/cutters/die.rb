@@ -126,12 +126,16 @@ module OakenGauge
 
       def check_press
         presses = task.drawer.of(Tools::DiePress)
-        return refuse(:no_press, "#{die.name} needs a press, and there is none in the drawer. Add one.", lacks: :die_press) if presses.empty?
+        return no_press if presses.empty?
         return unless presses_for(die).empty?
 
         widest = presses.max_by(&:bed_width)
         refuse(:die_too_wide, "#{die.name} is #{say(die.board.first)} wide; the bed of #{widest.name} takes #{say(widest.bed_width)}. " \
                               "Use a narrower die or a wider press.")
+      end
+
+      def no_press
+        refuse(:no_press, "#{die.name} needs a press, and there is none in the drawer. Add one.", lacks: :die_press)
       end
 
       def no_die

@@ -59,7 +59,8 @@ module OakenGauge
       end
 
       def no_mark
-        marks = nearest(match, "No tool in the drawer cuts #{shape_words} from a strip. Add a triangle ruler.", :strip_triangle_ruler) do |near|
+        lacking = "No tool in the drawer cuts #{shape_words} from a strip. Add a triangle ruler."
+        marks = nearest(match, lacking, :strip_triangle_ruler) do |near|
           "No triangle ruler has a mark for #{say(shape.finished)} finished; the nearest: " \
             "#{near.map { |mark| off_words(mark) }.join(', ')}. Change the size to one of these, or cut at the next mark up and trim."
         end

@@ -30,7 +30,7 @@ module OakenGauge
 
           return node.fault("is empty: allowed are 1 to #{@most} characters") if given == ""
 
-          node.refuse("#{@least} to #{@most} characters#{', on one line' unless @lines}")
+          node.refuse("a text of #{@least} to #{@most} characters#{', on one line' unless @lines}")
         end
 
         # @return [Hash]
