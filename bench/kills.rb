@@ -1,13 +1,14 @@
 # frozen_string_literal: true
 
 # Kills what bin/start has running, at seeded moments of a first start and during saves, and starts it again: whether it
-# always comes up, and whether everything that was acknowledged is there. It works in a copy of var/ of its own.
+# always comes up, whether everything that was acknowledged is there, and whether what was not, sent again with its key as the page
+# does, is there just once. It works in a copy of var/ of its own.
 #   bundle exec ruby bench/kills.rb [MOMENTS]
 
 require "fileutils"
-require "json"
-require "net/http"
 require "tmpdir"
+require_relative "client"
+require_relative "processes"
 
 # One checkout, started and killed again and again.
 class Kills
@@ -22,6 +23,7 @@ class Kills
     @moments = moments
     @random = Random.new(14)
     @counts = Hash.new(0)
+    @client = Client.new(PORT)
   end
 
   def run
@@ -31,7 +33,7 @@ class Kills
       @moments.times { |moment| moment.even? ? first_start : saves }
     end
     puts @counts.map { |what, count| "#{what}: #{count}" }.join(", ")
-    exit(1) if @counts["did not come up"].positive? || @counts["saves lost"].positive?
+    exit(1) if ["did not come up", "saves lost", "saves doubled"].any? { |what| @counts[what].positive? }
   end
 
   private
@@ -44,18 +46,50 @@ class Kills
     come_up
   end
 
-  # As many projects as were acknowledged.
+  # Every save has a key and a name of its own. What was acknowledged is there once; what was not is sent again with its key, and is
+  # there once then.
   def saves
     child = come_up(stay: true) or return
-    before = projects
-    acknowledged = 0
-    killer = Thread.new { sleep(0.3 + @random.rand) && kill(child) }
-    acknowledged += 1 while save
-    killer.join
+    acknowledged, unanswered = save_until_killed(child)
     child = come_up(stay: true) or return
-    @counts["saves acknowledged"] += acknowledged
-    @counts["saves lost"] += [before + acknowledged - projects, 0].max
+    @counts["saves acknowledged"] += acknowledged.size
+    @counts["saves sent again"] += unanswered.size
+    unanswered.each { |number| @counts["saves lost"] += 1 unless @client.save(number) == "201" }
+    count(acknowledged + unanswered)
     stop(child)
+  end
+
+  # One after another, for as long as it answers, and a few beyond.
+  def save_until_killed(child)
+    killer = Thread.new { sleep(0.3 + @random.rand) && kill_any(child) }
+    acknowledged = []
+    unanswered = []
+    while killer.alive? || unanswered.empty?
+      number = (@number = (@number || 0) + 1)
+      @client.save(number) == "201" ? acknowledged << number : unanswered << number
+      break if unanswered.size > 2
+    end
+    killer.join
+    [acknowledged, unanswered]
+  ensure
+    kill(child)
+  end
+
+  def count(numbers)
+    there = @client.names.tally
+    numbers.each do |number|
+      @counts["saves lost"] += 1 unless there.key?("Saved #{number}")
+      @counts["saves doubled"] += 1 if there.fetch("Saved #{number}", 0) > 1
+    end
+  end
+
+  # Any process under it: the server, its workers, the job's, the keeper, the database and each of its children.
+  def kill_any(child)
+    all = [child, *Processes.under(child)]
+    Process.kill("KILL", all.sample(random: @random))
+    @counts["one killed"] += 1
+  rescue Errno::ESRCH
+    nil
   end
 
   def start
@@ -81,8 +115,8 @@ class Kills
   def come_up(stay: false)
     child = start
     deadline = Process.clock_gettime(Process::CLOCK_MONOTONIC) + PATIENCE
-    sleep 0.1 until well? || Process.clock_gettime(Process::CLOCK_MONOTONIC) > deadline || Process.wait(child, Process::WNOHANG)
-    up = well? && projects.positive?
+    sleep 0.1 until @client.well? || Process.clock_gettime(Process::CLOCK_MONOTONIC) > deadline || Process.wait(child, Process::WNOHANG)
+    up = @client.well? && projects.positive?
     @counts[up ? "came up" : "did not come up"] += 1
     return child if stay && up
 
@@ -97,21 +131,8 @@ class Kills
     nil
   end
 
-  def well?
-    Net::HTTP.get_response("127.0.0.1", "/health", PORT).is_a?(Net::HTTPSuccess)
-  rescue SystemCallError, EOFError, Timeout::Error
-    false
-  end
-
   def projects
-    JSON.parse(Net::HTTP.get("127.0.0.1", "/api/projects", PORT))["projects"].size
-  end
-
-  def save
-    body = JSON.generate("name" => "Saved")
-    Net::HTTP.start("127.0.0.1", PORT) { |http| http.post("/api/projects", body, "content-type" => "application/json").code == "201" }
-  rescue SystemCallError, EOFError, Timeout::Error
-    false
+    @client.names.size
   end
 end
 

@@ -8,16 +8,35 @@ module Server
   # ACCOUNTS is 1, everybody.
   module Access
     COOKIE = "oaken_gauge"
+    # What a proxy puts into a request that it passes on.
+    FORWARDED = %w[HTTP_FORWARDED HTTP_X_FORWARDED_FOR HTTP_X_FORWARDED_HOST HTTP_X_FORWARDED_PROTO HTTP_X_REAL_IP].freeze
+    # Settings that say it is meant to be reached by others.
+    REACHED = %w[PUBLIC_URL ALLOWED_HOSTS PROXIES].freeze
 
     # Who is there, for as long as a request lasts.
     class Current < ActiveSupport::CurrentAttributes
-      attribute :account, :word
+      attribute :account, :word, :forwarded
     end
 
     class << self
+      # Wherever others might come, by what was set or by what a request says of a proxy before it.
       # @return [Boolean]
       def required?
-        ENV["ACCOUNTS"] == "1" || !ENV["HOST"].to_s.split(",").all? { |host| loopback?(host.strip) }
+        !why.nil? || Current.forwarded == true
+      end
+
+      # @return [String, nil] the setting by which everybody signs in; nil where nobody does
+      def why
+        return "ACCOUNTS" if ENV["ACCOUNTS"] == "1"
+        return "HOST" unless ENV["HOST"].to_s.split(",").all? { |host| loopback?(host.strip) }
+
+        REACHED.find { |name| !ENV[name].to_s.strip.empty? }
+      end
+
+      # @param env [Hash]
+      # @yield with it known whether the request came through a proxy
+      def reached(env, &)
+        Current.set(forwarded: FORWARDED.any? { |name| env.key?(name) }, &)
       end
 
       # Whatever way the address is written: it is matched as it reads when it is decoded.

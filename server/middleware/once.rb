@@ -33,19 +33,25 @@ module Server
         Models::KeptAnswer.find_by!(key: key).answer
       end
 
-      # What a resource does inside is a part of its own, which may fail by itself.
+      # What a resource does inside is a part of its own, which may fail by itself. That something was saved is said only once the
+      # transaction that holds key and change has ended well: where the database goes in the midst of that nobody knows, and it is asked
+      # again with its key.
       def done(key, env)
         answer = nil
-        Models::KeptAnswer.transaction(joinable: false) do
+        saved = Models::KeptAnswer.transaction(joinable: false) do
           kept = Models::KeptAnswer.begin(key, Access.account)
           answer = @app.call(env)
-          raise ActiveRecord::Rollback unless answer.first.between?(200, 299)
+          raise ActiveRecord::Rollback unless saved?(answer)
 
-          answer = keep(kept, *answer)
+          keep(kept, *answer)
         end
-        answer
+        saved || answer
       rescue *Database::GONE
-        answer || Problem.database_gone.answer("retry-after" => "2")
+        answer.nil? || saved?(answer) ? Problem.database_gone.answer("retry-after" => "2") : answer
+      end
+
+      def saved?(answer)
+        answer.first.between?(200, 299)
       end
 
       def keep(kept, status, headers, body)

@@ -24,10 +24,15 @@ module Server
       def call(env)
         env[NONCE] = SecureRandom.base64(16)
         status, headers, body = @app.call(env)
-        [status, headers.merge({ **FIXED, "content-security-policy" => policy(env[NONCE]) }), body]
+        [status, headers.merge({ **FIXED, **transport, "content-security-policy" => policy(env[NONCE]) }), body]
       end
 
       private
+
+      # Whoever was here by https comes by nothing else for a year.
+      def transport
+        Access.public_address.start_with?("https:") ? { "strict-transport-security" => "max-age=31536000" } : {}
+      end
 
       def policy(nonce)
         "default-src 'none'; script-src 'self'; style-src 'self' 'nonce-#{nonce}'; font-src 'self'; img-src 'self' data:; " \

@@ -14,17 +14,25 @@ module Server
       end
 
       def call(env)
-        path = Access.path(env)
+        Access.reached(env) { admit(env, Access.path(env)) }
+      end
+
+      private
+
+      def admit(env, path)
         return @app.call(env) unless Access.required? && path.start_with?("/api/")
 
         word = Rack::Utils.parse_cookies(env)[Access::COOKIE]
         account = Models::Session.called(word)&.account
         return Problem.new(401, "Sign in first.").answer unless account || open?(path)
 
-        Access.as(account, word) { @app.call(env) }
+        private_answer(Access.as(account, word) { @app.call(env) })
       end
 
-      private
+      # What is somebody's own is kept nowhere on the way.
+      def private_answer((status, headers, body))
+        [status, headers.merge("cache-control" => "no-store"), body]
+      end
 
       def open?(path)
         OPEN.include?(path) || path.start_with?(SHOWN)

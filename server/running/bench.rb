@@ -119,8 +119,16 @@ module Running
     def announce
       deadline = Time.now + PATIENCE
       sleep 0.05 until answers?("#{@address.url}/health") || Time.now > deadline
-      puts "Oaken Gauge is at #{@address.url} (Ctrl-C to stop)"
+      puts "Oaken Gauge is at #{@address.url} (Ctrl-C to stop)", who
       $stdout.flush
+    end
+
+    # What it serves to whom.
+    def who
+      why = Server::Access.why
+      return "It serves this machine alone, and nobody signs in. Whoever comes through a proxy has to." unless why
+
+      "It serves whoever signs in, because of #{why}. The first account is made by bin/invite."
     end
 
     def answers?(address)

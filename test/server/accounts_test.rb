@@ -291,6 +291,47 @@ class AccountsTest < ServerCase
     ENV.delete("HOST")
   end
 
+  # Any setting that says others come, or a header of a proxy on this machine: everybody signs in.
+  def test_whoever_may_be_reached_by_others_demands_signing_in
+    ENV.delete("ACCOUNTS")
+    { "PUBLIC_URL" => "https://quilts.example", "ALLOWED_HOSTS" => "quilts.local", "PROXIES" => "127.0.0.1" }.each do |name, value|
+      ENV[name] = value
+      get "/api/projects"
+
+      assert_problem 401
+      assert_equal name, Server::Access.why
+    ensure
+      ENV.delete(name)
+    end
+    Server::Access::FORWARDED.each do |header|
+      # Under a name of its own it is refused before that.
+      value = header.end_with?("HOST") ? "localhost" : "10.0.0.7"
+      get "/api/projects", {}, { header => value }
+
+      assert_problem 401
+      put "/api/units/#{@unit.id}/pick", "{}", { header => value, "CONTENT_TYPE" => "application/json" }
+
+      assert_problem 401
+    end
+    get "/api/projects"
+
+    assert_equal 200, last_response.status
+  end
+
+  # What is hers is kept nowhere on the way, and where she came by https she comes by nothing else.
+  def test_private_answers_are_not_stored
+    get "/api/session"
+
+    assert_equal "no-store", last_response.headers["cache-control"]
+    assert_nil last_response.headers["strict-transport-security"]
+    ENV["PUBLIC_URL"] = "https://quilts.example"
+    get "/"
+
+    assert_match(/max-age=\d+/, last_response.headers["strict-transport-security"])
+  ensure
+    ENV.delete("PUBLIC_URL")
+  end
+
   # Behind a proxy with a name of its own.
   def test_a_public_address
     ENV["PUBLIC_URL"] = "https://quilts.example/"

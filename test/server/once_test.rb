@@ -99,4 +99,56 @@ class OnceTest < ServerCase
 
     refute Server::Models::KeptAnswer.exists?(key: "old")
   end
+
+  # A save whose database goes away after it was done and before it is committed: nobody knows, so it is not said to be saved; sent again
+  # with its key it is there once.
+  def test_a_save_is_not_acknowledged_before_it_is_committed
+    2.times do |time|
+      key = "kill-0000-4711-beef-00000000000#{time}"
+      status, = Server::Middleware::Once.new(dying).call(request(key))
+
+      assert_equal 503, status
+      assert_equal 0, named("Doomed")
+    end
+    3.times { assert_equal 201, Server::Middleware::Once.new(saving).call(request("kill-0000-4711-beef-000000000000")).first }
+
+    assert_equal 1, named("Doomed")
+  end
+
+  # What was refused before the database went was refused all the same.
+  def test_a_refusal_stands_when_the_database_goes
+    refusing = lambda do |_|
+      kill_own_backend
+      [422, {}, ["no"]]
+    end
+
+    assert_equal 422, Server::Middleware::Once.new(refusing).call(request("kill-0000-4711-beef-000000000009")).first
+  end
+
+  private
+
+  def request(key)
+    { "HTTP_IDEMPOTENCY_KEY" => key, "REQUEST_METHOD" => "POST", "PATH_INFO" => "/api/projects/1/units" }
+  end
+
+  def saving
+    lambda do |_|
+      @project.units.create!(label: "Doomed", spec: SPEC, position: 99)
+      [201, {}, ["{}"]]
+    end
+  end
+
+  def dying
+    ->(env) { saving.call(env).tap { kill_own_backend } }
+  end
+
+  # As the system does it, in the midst of the transaction.
+  def kill_own_backend
+    own = ActiveRecord::Base.connection.select_value("SELECT pg_backend_pid()")
+    other = PG.connect(ENV.fetch("DATABASE_URL"))
+    other.exec("SELECT pg_terminate_backend(#{own})")
+    sleep 0.05 while other.exec("SELECT 1 FROM pg_stat_activity WHERE pid = #{own}").any?
+  ensure
+    other&.close
+  end
 end
