@@ -13,11 +13,28 @@ module Server
       # @return [Hash]
       def to_document
         units = @project.units.includes(:pick, :unit_fabrics).map { |unit| unit(unit) }
-        { "name" => @project.name, "units" => units, "quilt" => quilt,
-          "fabrics" => @project.maker.fabrics.map { |fabric| fabric.to_document.slice("id", "name", "colour", "weave") } }
+        seen = quilt
+        { "name" => @project.name, "units" => units, "quilt" => seen,
+          "fabrics" => fabrics([units.map { |unit| unit["fabrics"].values }, used(seen)]) }
       end
 
       private
+
+      # Only those that are seen: the rest of her shelf is nobody's business.
+      def fabrics(ids)
+        seen = ids.flatten.compact.map(&:to_s)
+        @project.maker.fabrics.select { |fabric| seen.include?(fabric.id.to_s) }
+                .map { |fabric| fabric.to_document.slice("id", "name", "colour", "weave") }
+      end
+
+      # Whatever is drawn of a fabric, wherever it stands in the drawing.
+      def used(part)
+        case part
+        when Hash then part.flat_map { |key, value| %w[fabric ground].include?(key) ? [value] : used(value) }
+        when Array then part.flat_map { |one| used(one) }
+        else []
+        end
+      end
 
       def unit(unit)
         { "label" => unit.label, "title" => title(unit), "unit" => unit.spec,

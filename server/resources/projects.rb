@@ -25,8 +25,9 @@ module Server
         answer find.to_document
       end
 
+      # The link by which it was seen does not hold any more, even where it is put back.
       delete "/api/projects/:id" do
-        save_over(find, Integer(params.fetch("lock_version"))) { |project| project.update!(removed_at: Time.now) }
+        save_over(find, Integer(params.fetch("lock_version"))) { |project| project.update!(removed_at: Time.now, link_digest: nil) }
         answer maker.all_projects.find(params["id"]).to_document
       end
 

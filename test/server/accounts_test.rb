@@ -249,8 +249,21 @@ class AccountsTest < ServerCase
     last_response.status
   end
 
+  # Removed and put back, it is not seen by the old link.
+  def test_a_link_does_not_come_back_with_its_project
+    sign_up
+    path = send_json("POST", "/api/projects/#{@project.id}/link", {})["path"]
+    delete "/api/projects/#{@project.id}?lock_version=#{@project.reload.lock_version}"
+    send_json("POST", "/api/projects/#{@project.id}/back", { "lock_version" => @project.reload.lock_version })
+    get "/api#{path}"
+
+    assert_problem 404, nil, /does not hold any more/
+    refute fetch("/api/projects")["projects"].first["shown"]
+  end
+
   # By a link anybody sees the quilt and its units, and nothing else of hers; withdrawn or made anew, it no longer holds.
   def test_a_project_is_shown_by_a_link
+    @maker.fabrics.create!(name: "Secret", colour: "#888888", weave: "plain", document: { "form" => "yardage" })
     sign_up
     @unit.create_pick!(method_id: "die/patches", spec: @unit.spec, answer: { "title" => "Die" })
     @project.update!(notes: "for her birthday")
@@ -261,6 +274,7 @@ class AccountsTest < ServerCase
     assert_equal ["Slack Tide lap quilt", 5, "Die", 18], [shown["name"], shown["units"].size, shown["units"].first["method"], shown["quilt"]["blocks"]]
     assert_equal "half-square triangle units (HST)", shown["units"].first["title"]
     assert_equal %w[id name colour weave], shown["fabrics"].first.keys
+    refute_includes shown["fabrics"].map { |fabric| fabric["name"] }, "Secret"
     refute_includes LOG.string, path
     refute_includes last_response.body, "birthday"
     sign_in
