@@ -4,7 +4,10 @@ module Server
   module Models
     # A fabric on the shelf: how it looks on screen, and the document that says in which form it is.
     class Fabric < ActiveRecord::Base
+      extend Limited
+
       belongs_to :maker
+      holds_at_most 2_000, owner: :maker, called: "fabrics"
       has_many :unit_fabrics, dependent: :restrict_with_exception
       has_many :units, through: :unit_fabrics
 

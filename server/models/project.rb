@@ -4,7 +4,10 @@ module Server
   module Models
     # A quilt in the making.
     class Project < ActiveRecord::Base
+      extend Limited
+
       belongs_to :maker
+      holds_at_most 500, owner: :maker, called: "projects"
       has_many :units, -> { here.order(:position, :id) }
       has_many :all_units, class_name: "Unit", dependent: :destroy
 

@@ -4,7 +4,10 @@ module Server
   module Models
     # A tool in the drawer, kept as the document that describes it.
     class Tool < ActiveRecord::Base
+      extend Limited
+
       belongs_to :maker
+      holds_at_most 500, owner: :maker, called: "tools"
 
       before_validation { self.key = document["id"] if document.is_a?(Hash) }
 

@@ -5,7 +5,10 @@ module Server
     # A unit that a project needs. Its spec is the unit's document; its version covers its pick too, so
     # that two tabs cannot pick over one another.
     class Unit < ActiveRecord::Base
+      extend Limited
+
       belongs_to :project
+      holds_at_most 400, owner: :project, called: "units"
       has_many :unit_fabrics, dependent: :destroy
       has_many :fabrics, through: :unit_fabrics
       has_one :pick, dependent: :destroy
