@@ -23,10 +23,7 @@ module OakenGauge
     # @param measure [Symbol]
     # @return [String] "1/32", "a hair" for what is less than half of a sixty-fourth, "0.4 mm"
     def self.small(inches, measure = :inch)
-      return "#{format('%.1f', inches.abs * 25.4)} mm" unless measure == :inch
-
-      parts = (inches.abs * 64).round
-      parts.zero? ? "a hair" : Length.new(parts/64r).to_s
+      SpokenMeasures.of(measure).tell(inches)
     end
 
     # @param count [Integer]

@@ -16,14 +16,8 @@ module Server
       post "/api/projects/:id/units/counted" do
         project = Models::Maker.at_bench.projects.find(params["id"])
         counted, there = read(required: %w[units], optional: %w[times there]) { |keys| [counted(keys, project), keys.value("there")] }
-        list = CountedUnits.new(project, counted)
-        raise list.problem if there.nil? && list.doubles.any?
-
-        answer({ "units" => Models::Unit.transaction do
-          list.places(there).map do |unit, fields|
-            put(project, unit, fields)
-          end
-        end }, status: 201)
+        units = Models::Unit.transaction { put_all(project, counted, there) }
+        answer({ "units" => units }, status: 201)
       end
 
       patch "/api/units/:id" do
@@ -53,6 +47,15 @@ module Server
       def counted(keys, project)
         times = keys.value("times") || 1
         keys.each("units") { |one| UnitFields.new(one, project).read(times: times) if one.fit?(%w[label unit fabrics]) }.to_a.compact
+      end
+
+      # One window after another: what the first adds the second finds.
+      def put_all(project, counted, there)
+        Models::Project.lock.find(project.id)
+        list = CountedUnits.new(project, counted)
+        raise list.problem if there.nil? && list.doubles.any?
+
+        list.places(there).map { |unit, fields| put(project, unit, fields) }
       end
 
       def put(project, there, fields)

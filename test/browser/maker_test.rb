@@ -102,17 +102,17 @@ class MakerScreenTest < BrowserCase
     before = @maker.reload.profile
     enter "Round a template", "wide"
 
-    assert_text 'is "wide": allowed is a number from 0 to 1'
+    assert_text 'is "wide": allowed is a length from 0 to 1 inch'
     assert_equal "wide", find_field("Round a template").value
     assert_equal before, @maker.reload.profile
     enter "Die", "0.007"
 
     assert_text "Die set to 0.007."
-    assert_text 'is "wide": allowed is a number from 0 to 1'
+    assert_text 'is "wide": allowed is a length from 0 to 1 inch'
     enter "Round a template", "0.03"
 
     assert_text "Round a template set to 0.03."
-    assert_no_text "allowed is a number"
+    assert_no_text "allowed is a length"
   end
 
   def test_ways_of_working
@@ -134,15 +134,18 @@ class MakerScreenTest < BrowserCase
   end
 
   def test_how_scant_is_hers_to_choose
-    enter "Scant seam by (in)", "1/100"
+    enter "Scant seam by (in)", "thin"
 
-    assert_text '"1/100": allowed is a number from 0 to 1'
-    assert_equal "1/100", find_field("Scant seam by (in)").value
+    assert_text '"thin": allowed is a length from 0 to 1 inch, such as 1/64 or 0.4mm'
+    assert_equal "thin", find_field("Scant seam by (in)").value
+    enter "Scant seam by (in)", "1/64"
+
+    eventually { (@maker.reload.profile.dig("errors", "scant").to_f - 0.015625).abs < 1e-6 }
     enter "Scant seam by (in)", "0.005"
 
     assert_text "Scant seam: 0.005 in."
     assert_in_delta(0.005, @maker.reload.profile.dig("errors", "scant"))
-    assert_no_text "allowed is a number"
+    assert_no_text "allowed is a length"
     assert_no_selector "tr.value", text: "Scant seam"
   end
 

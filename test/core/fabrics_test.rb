@@ -68,7 +68,7 @@ class FabricsTest < CoreCase
     assert_equal [116, 2], scraps.allocate(piece(3r, 3r, 10)).to_a.values_at(0, 2) # nine on 10 × 10, one on 4 × 4
     short = scraps.allocate(piece(3r, 3r, 20)).short
 
-    assert_equal [:short, "The scraps of light give 14 of 20 pieces: 6 are missing. Find more, or make fewer."], short.to_a
+    assert_equal [:short, "The scraps of light give 14 of 20 pieces: 6 are missing. Find more, or make fewer."], short.to_a.first(2)
   end
 
   def test_counted_fabric_runs_out

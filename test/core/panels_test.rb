@@ -74,7 +74,7 @@ class PanelsTest < CoreCase
   # 7 is no whole number of 2; a half-square of 3 has no corner on cells of 2; an hourglass of 1 is not made of cells of 1.
   def test_what_does_not_fit_says_why
     assert_match(/no whole number/, panels(block("7"), 2, 2)["2"]["say"])
-    assert_match(/\AHalf-square triangle unit \(HST\) of 3: it does not come out/, panels(block("6"), 2, 2)["2"]["say"])
+    assert_match(/\AHalf-square triangle unit \(HST\) of 3: it cannot be made/, panels(block("6"), 2, 2)["2"]["say"])
     assert_match(/Hourglass unit \(QST\) of 1:/, panels(block("2", "hourglass"), 2, 2)["1"]["say"])
     assert_nil panels(block("4", "hourglass"), 2, 2)["1"]["say"]
   end

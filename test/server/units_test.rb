@@ -129,6 +129,19 @@ class UnitsResourceTest < ServerCase
     assert_problem 422, "/there"
   end
 
+  # Counted by several windows in the same moment each is there once, and none is told of a fault of ours.
+  def test_units_that_several_windows_count_at_once_are_there_once
+    statuses = Array.new(6) do
+      Thread.new do
+        Rack::MockRequest.new(APP).post("http://localhost/api/projects/#{@project.id}/units/counted", input: JSON.generate({ units: COUNTED, times: 6 }),
+                                                                                                      "CONTENT_TYPE" => "application/json", "HTTP_HOST" => "localhost").status
+      end
+    end.map(&:value)
+
+    assert_equal [201], statuses.uniq
+    assert_equal 7, @project.units.reload.count
+  end
+
   # One that cannot be leaves the others away as well.
   def test_counted_units_come_all_or_none
     path = "/api/projects/#{@project.id}/units/counted"

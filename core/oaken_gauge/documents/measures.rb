@@ -20,11 +20,11 @@ module OakenGauge
         VULGAR = "[\\u00bc-\\u00be\\u2150-\\u215e]"
         UNDER = "0*[1-9]\\d*"
         SLASH = "#{SPACE}[/\\u2044]#{SPACE}".freeze
-        SUFFIX = "(?:\"|\\u2033|''|inches|inch|in|cm|mm)?"
+        SUFFIX = "(?:\"|\\u2033|''|inches|inch|in|yards|yard|yds|yd|metres|metre|meters|meter|cm|mm|m)?"
         # With any number, and with a number that is more than nothing.
-        ANY = ["(?:\\d+[ -]+)?\\d+#{SLASH}#{UNDER}", "(?:\\d+[ -]*)?#{VULGAR}", "\\d+(?:\\.\\d+)?", "\\.\\d+"].freeze
+        ANY = ["(?:\\d+[ -]+)?\\d+#{SLASH}#{UNDER}", "(?:\\d+[ -]*)?#{VULGAR}", "\\d+(?:[.,]\\d+)?", "[.,]\\d+"].freeze
         POSITIVE = ["(?:0*[1-9]\\d*[ -]+)\\d+#{SLASH}#{UNDER}", "(?:\\d+[ -]+)?0*[1-9]\\d*#{SLASH}#{UNDER}", "(?:\\d+[ -]*)?#{VULGAR}",
-                    "0*[1-9]\\d*(?:\\.\\d+)?", "0*\\.0*[1-9]\\d*"].freeze
+                    "0*[1-9]\\d*(?:[.,]\\d+)?", "0*[.,]0*[1-9]\\d*"].freeze
 
         # @return [Hash{String => Hash}] what the schemas of all lengths refer to
         def self.definitions

@@ -12,7 +12,7 @@ module OakenGauge
     FRACTION = %r{(?:(?<whole>\d+)[ -]+)?(?<over>\d+)\s*[/⁄]\s*(?<under>\d+)}
     VULGAR = /(?:(?<before>\d+)[ -]*)?(?<vulgar>[¼-¾⅐-⅞])/
     DECIMAL = /(?<decimal>\d+(?:[.,]\d+)?|[.,]\d+)/
-    SUFFIX = /(?<suffix>"|″|''|inches|inch|in|yards|yard|yds|yd|metres|metre|meters|meter|cm|mm|m)?/i
+    SUFFIX = /(?<suffix>"|″|''|inches|inch|in|yards|yard|yds|yd|metres|metre|meters|meter|cm|mm|m)?/
     WRITTEN = /\A\s*(?<sign>-)?(?:#{FRACTION}|#{VULGAR}|#{DECIMAL})\s*#{SUFFIX}\s*\z/
     METRES = %w[m metre metres meter meters].to_h { |name| [name, [5000/127r, :cm]] }
     YARDS = %w[yd yds yard yards].to_h { |name| [name, [36r, :inch]] }
@@ -27,7 +27,7 @@ module OakenGauge
       raise UnreadableLength, "#{text.inspect[0, 60]} is not #{ALLOWED}" unless match
       raise UnreadableLength, "#{text.inspect} divides by nothing" if match[:under]&.to_i&.zero?
 
-      inches, measure = SUFFIXES.fetch(match[:suffix].to_s.downcase, [1r, :inch])
+      inches, measure = SUFFIXES.fetch(match[:suffix], [1r, :inch])
       new(amount(match) * inches, measure)
     end
 

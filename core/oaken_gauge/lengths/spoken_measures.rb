@@ -15,9 +15,12 @@ module OakenGauge
     end
 
     # @param inches [Numeric]
-    # @return [String] "1/32", "a hair" or "0.5 mm"
+    # @return [String] "1/32", "a hair" for what is less than half of a sixty-fourth, or "0.5 mm"
     def tell(inches)
-      Saying.small(inches, small.empty? ? :inch : :cm)
+      return "#{format('%.1f', inches.abs * thousandths)}#{small}" unless small.empty?
+
+      parts = (inches.abs * 64).round
+      parts.zero? ? "a hair" : Length.new(parts/64r).to_s
     end
 
     # @param inches [Numeric]

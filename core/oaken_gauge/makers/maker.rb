@@ -27,6 +27,12 @@ module OakenGauge
             refuse(node)
           end
 
+          # @return [Hash]
+          def schema
+            lengths = { "$ref" => "#/$defs/any_length", "x-at-least" => @range.begin.to_s, "x-at-most" => @range.end.to_s }
+            { "if" => { "type" => "string" }, "then" => lengths, "else" => super }
+          end
+
           private
 
           def refuse(node)
