@@ -65,7 +65,7 @@ module OakenGauge
       end
 
       def length(inches)
-        Length.new(inches.is_a?(Float) ? QuiltWriter::SIXTEENTHS.nearest(inches) : inches, @measure).to_s
+        QuiltWriter.written(inches, @measure)
       end
     end
   end

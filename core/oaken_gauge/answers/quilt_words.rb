@@ -23,7 +23,7 @@ module OakenGauge
         # @param square [Quilts::CutPiece]
         # @return [String]
         def triangle(one, square, measure)
-          side = Length.new(Grid.new(1/16r).nearest(one.side), measure)
+          side = QuiltWriter.written(one.side.to_f, measure)
           named = one.grain == :long_side ? "The long side finishes" : "The short sides finish"
           "#{named} at about #{side}, which is no line to look for on a ruler: cut #{square.count == 1 ? 'the square' : 'each square'} " \
             "#{CUT.fetch(square.then_do)}, and trim when the top is squared up."

@@ -4,8 +4,17 @@ module OakenGauge
   module Answers
     # Writes the answer to a quilt document.
     class QuiltWriter
-      # What lengths that are no fraction are written to.
-      SIXTEENTHS = Grid.new(1/16r)
+      # What lengths that are no fraction are written to: a sixteenth, or a millimetre.
+      NEAR = { inch: Grid.new(1/16r), cm: Grid.new(5/127r), mm: Grid.new(5/127r) }.freeze
+
+      # @param inches [Numeric]
+      # @param measure [Symbol]
+      # @return [String]
+      def self.written(inches, measure)
+        whole = inches.is_a?(Float) || (measure != :inch && NEAR.fetch(measure).nearest(inches) != inches && inches.denominator > 64)
+        Length.new(whole ? NEAR.fetch(measure).nearest(inches) : inches, measure).to_s
+      end
+
       # Fabric is bought by the eighth of a yard, or by ten centimetres.
       BOLT = { inch: Grid.new(36/8r), cm: Grid.new(500/127r), mm: Grid.new(500/127r) }.freeze
       YARD = 36
@@ -82,8 +91,13 @@ module OakenGauge
       def buy
         @buying.all.map do |bought|
           inches = BOLT.fetch(@measure).ceil(bought.length)
-          { "fabric" => bought.fabric, "length" => length(inches), "yards" => Length.new(inches / YARD).to_s }
+          { "fabric" => bought.fabric, "length" => length(inches), "yards" => yards(bought.length) }
         end
+      end
+
+      # By the eighth, whatever it is measured in.
+      def yards(inches)
+        Length.new(BOLT.fetch(:inch).ceil(inches) / YARD).to_s
       end
 
       def exact(sizes)
@@ -95,7 +109,7 @@ module OakenGauge
       end
 
       def length(inches)
-        Length.new(inches.is_a?(Float) ? SIXTEENTHS.nearest(inches) : inches, @measure).to_s
+        QuiltWriter.written(inches, @measure)
       end
     end
   end

@@ -1,7 +1,10 @@
+import { useContext } from "react";
+
 import type { Fabric, QuiltAnswer } from "../../api/client";
 import { fillOf } from "../../drawing/Weaves";
 import { CutSize, FinishedSize } from "../../parts/Sizes";
 import { Fraction } from "../../parts/Fraction";
+import { MeasureContext } from "../../parts/measures";
 
 type Props = {
   answer: QuiltAnswer;
@@ -15,6 +18,9 @@ type Props = {
 export function Figures({ answer, fabrics, standing, children }: Props) {
   const [width = "", height = ""] = answer.finished;
   const { backing, binding, batting } = answer;
+  const measure = useContext(MeasureContext);
+  // What is said of centimetres stands with the number.
+  const inches = measure === "cm" ? "" : " inches";
   return (
     <section className="grid content-start gap-1.5 text-md" aria-label="What it comes to">
       <p className="text-[17px]">
@@ -67,17 +73,19 @@ export function Figures({ answer, fabrics, standing, children }: Props) {
       <h2 className="mt-2.5 mb-0.5 text-lg">Backing, batting, binding</h2>
       <p>
         Backing: {backing.panels} {backing.panels === 1 ? "panel" : "panels"}, run {backing.run} the quilt,{" "}
-        <Fraction length={backing.length} /> inches of fabric in all. Batting:{" "}
+        <Fraction length={backing.length} />
+        {inches} of fabric in all. Batting:{" "}
         <span className="whitespace-nowrap">
           <Fraction length={batting[0] ?? ""} /> × <Fraction length={batting[1] ?? ""} />.
         </span>{" "}
-        Binding: {binding.strips} strips, <Fraction length={binding.length} /> inches joined.
+        Binding: {binding.strips} strips, <Fraction length={binding.length} />
+        {inches} joined.
       </p>
       {answer.buy.length > 0 && (
         <>
           <h2 className="mt-2.5 mb-0.5 text-lg">To buy</h2>
           <ul className="grid gap-1 text-[14px]">
-            {answer.buy.map(({ fabric, yards }) => (
+            {answer.buy.map(({ fabric, yards, length }) => (
               <li key={fabric}>
                 <Swatches names={[fabric]} fabrics={fabrics} />{" "}
                 {fabrics.find((one) => String(one.id) === fabric)?.name ?? fabric}:{" "}
@@ -85,7 +93,8 @@ export function Figures({ answer, fabrics, standing, children }: Props) {
                   "enough on the shelf"
                 ) : (
                   <>
-                    <Fraction length={yards} /> yd
+                    <Fraction length={measure === "cm" ? length : yards} />
+                    {measure === "cm" ? "" : " yd"}
                   </>
                 )}
               </li>

@@ -77,7 +77,7 @@ export function FabricQuestion({ fabrics, error, onChange }: Props) {
     <section>
       <h2 className="mt-6.5">3. Which fabric do you have?</h2>
       {fabrics.map((one, i) => (
-        <div key={i} className="beginning-row">
+        <div key={i} className="beginning-row items-start">
           <EntryField
             id={`fabric-${i}-name`}
             className="w-55 text-[18px]"
@@ -117,7 +117,7 @@ export function FabricQuestion({ fabrics, error, onChange }: Props) {
           {fabrics.length > 1 && (
             <button
               type="button"
-              className="button"
+              className="button mt-5.5"
               aria-label={`Remove fabric ${i + 1}`}
               onClick={() => onChange(fabrics.filter((_, place) => place !== i))}
             >
