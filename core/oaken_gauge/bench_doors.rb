@@ -20,8 +20,8 @@ module OakenGauge
     #   project counts is not counted again
     def promised(takes, quilts = [])
       read = takes.filter_map { |take| Keeping::Asked.take(take) }
-      buyings = quilts.filter_map { |quilt| Keeping::Asked.quilt(quilt) }
-      Answers::PromisesWriter.new(Shelf::Promises.new(Keeping::Asked.beside(read, buyings), Keeping::Asked.taken(buyings))).write
+      cut = quilts.filter_map { |quilt| Keeping::Asked.quilt(quilt) }
+      Answers::PromisesWriter.new(Shelf::Promises.new(Keeping::Asked.beside(read, cut), Keeping::Asked.taken(cut))).write
     end
 
     # @param pick [Hash] a unit, a method and fabrics by role, as in a plan

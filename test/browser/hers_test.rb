@@ -235,11 +235,12 @@ class HersScreenTest < BrowserCase
     fabric = @unit.fabrics.first
     visit "/fabrics"
 
-    assert_selector ".tool p", text: /Slack Tide lap quilt takes.*left/m
+    # The whole quilt is planned for that.
+    assert_selector ".tool p", text: /Slack Tide lap quilt takes.*left/m, wait: 30
     fabric.update!(document: { "form" => "yardage", "length" => "3" })
     @project.copy("Second").units.first.create_pick!(method_id: "rotary/two_at_a_time", spec: @unit.spec, answer: answer.except("drawings"))
     visit "/fabrics"
 
-    assert_selector ".tool p", text: "Promised twice: Slack Tide lap quilt and Second"
+    assert_selector ".tool p", text: "Promised twice: Slack Tide lap quilt and Second", wait: 30
   end
 end

@@ -4,6 +4,19 @@ module OakenGauge
   module Keeping
     # Stored units as questions. What was stored before and cannot be read any more is left out: its own page says why.
     module Asked
+      # What is cut for a quilt. - amounts: {fabric id => inches of length, or pieces}; - fabrics: {id => Fabrics::Fabric};
+      # - units: [{Quilts::UnitsInBlocks::Counted}]
+      Cut = Struct.new(:amounts, :fabrics, :units, keyword_init: true) do
+        # @param unit [Units::Unit]
+        # @param named [Hash{Symbol => String}] its fabrics by role
+        # @return [Boolean]
+        def counts?(unit, named)
+          units.any? { |counted| counted.made_as?(unit, named) }
+        end
+      end
+      CUT = Memo.new(50)
+      private_constant :CUT
+
       class << self
         # @param take [Hash] see {OakenGauge.promised}
         # @return [Shelf::Promises::Take, nil]
@@ -19,10 +32,9 @@ module OakenGauge
         end
 
         # @param quilt [Hash] see {OakenGauge.promised}
-        # @return [Array(String, Quilts::Buying), nil] whose quilt it is, and what is bought for it
+        # @return [Array(String, Cut), nil] whose quilt it is, and what is cut for it; the same quilt is planned once
         def quilt(quilt)
-          question = Documents.read(quilt["question"], most: Documents::Inspection::WHOLE) { |node| Quilts::Question.read(node) }
-          [quilt["project"], question.buying(question.quilt)]
+          [quilt["project"], CUT.fetch(quilt["question"]) { cut(quilt["question"]) }]
         rescue Documents::Invalid
           nil
         end
@@ -35,21 +47,28 @@ module OakenGauge
         end
 
         # @param takes [Array<Shelf::Promises::Take>]
-        # @param buyings [Array<Array(String, Quilts::Buying)>]
+        # @param quilts [Array<Array(String, Cut)>]
         # @return [Array<Shelf::Promises::Take>] those that no quilt of their project counts
-        def beside(takes, buyings)
+        def beside(takes, quilts)
           takes.reject do |take|
-            buyings.any? { |project, buying| project == take.project && buying.making.counts?(take.way.task.unit, take.fabrics) }
+            quilts.any? { |project, cut| project == take.project && cut.counts?(take.way.task.unit, take.fabrics) }
           end
         end
 
-        # @param buyings [Array<Array(String, Quilts::Buying)>]
+        # @param quilts [Array<Array(String, Cut)>]
         # @return [Array<Shelf::Promises::QuiltTakes>]
-        def taken(buyings)
-          buyings.map { |project, buying| Shelf::Promises::QuiltTakes.new(project: project, fabrics: buying.fabrics, amounts: buying.takes) }
+        def taken(quilts)
+          quilts.map { |project, cut| Shelf::Promises::QuiltTakes.new(project: project, fabrics: cut.fabrics, amounts: cut.amounts) }
         end
 
         private
+
+        def cut(question)
+          read = Documents.read(question, most: Documents::Inspection::WHOLE) { |node| Quilts::Question.read(node) }
+          quilt = read.quilt
+          buying = read.buying(quilt)
+          Cut.new(amounts: buying.takes, fabrics: buying.fabrics, units: quilt.units).freeze
+        end
 
         def task(question)
           OakenGauge.read_weighing(question)

@@ -41,13 +41,6 @@ module OakenGauge
         @all ||= @units.map { |counted| made(counted) }
       end
 
-      # @param unit [Units::Unit]
-      # @param fabrics [Hash{Symbol => String}] by role
-      # @return [Boolean] whether the quilt counts it
-      def counts?(unit, fabrics)
-        @units.any? { |counted| counted.made_as?(unit, fabrics) }
-      end
-
       private
 
       def made(counted)
