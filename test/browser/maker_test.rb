@@ -163,7 +163,10 @@ class MakerScreenTest < BrowserCase
     @maker.reload.update!(profile: { "press" => 20 })
     enter "Die", "0.01"
 
-    assert_selector "[role=dialog]", text: "Changed in another window"
+    within("[role=dialog]", text: "Changed in another window") do
+      assert_selector "tr", text: /Errors.*nothing.*Die 0.01/m
+      assert_no_text "Press"
+    end
     click_button "Keep what was saved there"
 
     assert_equal "20", find_field("Press", with: "20").value

@@ -32,6 +32,20 @@ class QuiltScreenTest < BrowserCase
     assert_selector "li", text: /\A48 sashes/
   end
 
+  def test_two_windows_on_one_quilt
+    fill_in "Across", with: "4"
+    find("h1").click
+    eventually { @project.reload.quilt&.dig("setting", "across") == 4 }
+    @project.update!(quilt: @project.quilt.merge("setting" => @project.quilt["setting"].merge("across" => 5)))
+    fill_in "Across", with: "2"
+    find("h1").click
+
+    assert_selector "[role=dialog] tr", text: /Across\s+5\s+2/
+    click_button "Keep what was saved there"
+
+    assert_field "Across", with: "5"
+  end
+
   def test_what_cannot_be_is_said_and_stays
     fill_in "Across", with: "many"
     find("h1").click
@@ -80,7 +94,7 @@ class QuiltScreenTest < BrowserCase
     assert_selector "svg[aria-label='Colourway 1']"
     assert_selector "svg[aria-label='Colourway 2']"
     assert_field "Colourway 1: in place of #{names[0]}", with: @maker.fabrics.first.id.to_s
-    eventually { @project.reload.quilt&.fetch("colourways", nil)&.size == 2 }
+    eventually { @project.reload.quilt&.dig("colourways", 1)&.values == [@maker.fabrics[2].id.to_s] }
     page.refresh
 
     assert_field "Colourway 2: in place of #{names[0]}", with: @maker.fabrics[2].id.to_s

@@ -22,7 +22,7 @@ export function ClashDialog({ saving, name, details }: Props) {
           <Dialog.Description>
             {name} was changed after you opened it here. Nothing has been saved over it.
           </Dialog.Description>
-          {details ?? <Differences theirs={saving.clash?.theirs} mine={saving.clash?.change?.mine} />}
+          {details ?? (saving.clash?.versions && <Differences {...saving.clash.versions} />)}
           <div className="dialog-buttons">
             <button type="button" className="button" onClick={saving.keepTheirs}>
               Keep what was saved there

@@ -1,12 +1,18 @@
+import { useQuery } from "@tanstack/react-query";
+
+import { api } from "../api/client";
 import { Words } from "../parts/Words";
+import type { Versions } from "./useSaving";
 
 type Thing = Record<string, unknown>;
 
 const NOT_SAID = new Set(["id", "lock_version", "position", "retired", "shown", "next", "next_unit"]);
 
 /** What two windows say of one thing, where they differ: what was saved there, and what stands here. */
-export function Differences({ theirs, mine }: { theirs: unknown; mine: unknown }) {
-  const parts = differing(theirs, mine).slice(0, 6);
+export function Differences({ theirs, mine }: Versions) {
+  const fabrics = useQuery({ queryKey: ["fabrics"], queryFn: api.fabrics }).data ?? [];
+  const names = new Map(fabrics.map(({ id, name }) => [String(id), name]));
+  const parts = differing(withNames(theirs, names), withNames(mine, names)).slice(0, 6);
   if (parts.length === 0) return null;
   return (
     <table className="border-collapse text-sm">
@@ -48,10 +54,17 @@ export function differing(theirs: unknown, mine: unknown, called = ""): Part[] {
   if (isThing(theirs) && isThing(mine))
     return Object.keys({ ...theirs, ...mine })
       .filter((key) => !NOT_SAID.has(key) && key in mine)
-      .flatMap((key) => differing(theirs[key], mine[key], words(key)));
+      .flatMap((key) => differing(theirs[key], mine[key], named(called, key)));
   if (isList(theirs) && isList(mine) && theirs.length === mine.length && theirs.length < 40)
     return theirs.flatMap((one, i) => differing(one, mine[i], `${called} ${i + 1}`.trim()));
   return [{ name: called || "It", there: said(theirs), here: said(mine) }];
+}
+
+/** Fabrics are said by their names, wherever they stand. */
+function withNames(value: unknown, names: Map<string, string>): unknown {
+  return JSON.parse(JSON.stringify(value ?? null), (key, one: unknown) =>
+    key === "fabrics" && isList(one) ? one.map((id) => names.get(String(id)) ?? id) : one,
+  );
 }
 
 function isThing(value: unknown): value is Thing {
@@ -60,6 +73,11 @@ function isThing(value: unknown): value is Thing {
 
 function isList(value: unknown): value is unknown[] {
   return Array.isArray(value);
+}
+
+/** One of several is told apart by its place: "Cells 2 1, fabric". */
+function named(called: string, key: string): string {
+  return /\d$/.test(called) ? `${called}, ${words(key).toLowerCase()}` : words(key);
 }
 
 function words(key: string): string {
@@ -74,7 +92,7 @@ function said(value: unknown): string {
   if (isList(value)) return value.length > 8 ? `${value.length} of them` : value.map(said).join(", ");
   if (isThing(value))
     return Object.entries(value)
-      .map(([key, one]) => `${words(key)} ${said(one)}`)
+      .map(([key, one]) => (key === "value" ? said(one) : `${words(key)} ${said(one)}`))
       .join(", ");
   return String(value as string | number);
 }

@@ -11,11 +11,20 @@ type Resting<Thing, State> = {
   stored: Thing;
   now: State;
   save: (seen: Thing, state: State) => Promise<Thing>;
+  /** What stands on the page of what another window saved. */
+  stateOf: (thing: Thing) => unknown;
   onSaved: () => void;
 };
 
 /** Saves what stands on a page when the hand rests. */
-export function useResting<Thing, State>({ scope, stored, now, save, onSaved }: Resting<Thing, State>) {
+export function useResting<Thing, State>({
+  scope,
+  stored,
+  now,
+  save,
+  stateOf,
+  onSaved,
+}: Resting<Thing, State>) {
   const seen = useRef(stored);
   const saved = useRef<State>(now);
   const saving = useSaving<Thing>(scope, (kept) => {
@@ -27,7 +36,12 @@ export function useResting<Thing, State>({ scope, stored, now, save, onSaved }: 
   const keep = useStable(() => {
     if (now === saved.current || clashes) return;
     saved.current = now;
-    saving.start({ said: "Saved", mine: now, over: () => seen.current, save: (over) => save(over, now) });
+    saving.start({
+      said: "Saved",
+      versions: (theirs) => ({ theirs: stateOf(theirs), mine: now }),
+      over: () => seen.current,
+      save: (over) => save(over, now),
+    });
   });
 
   useEffect(() => {

@@ -16,12 +16,14 @@ export type Change<Seen> = {
   /** What is to be seen once it is saved, and what where it is not. */
   then?: (kept: Seen) => unknown;
   failed?: (error: Error) => void;
-  /** What it makes of it, to be held against what another window made. */
-  mine?: unknown;
+  /** What another window made of it, and what this change would: to be held against each other. */
+  versions?: (theirs: Seen) => Versions;
   /** Whether a form is open that says itself what is wrong with it. */
   inForm?: boolean;
 };
 
+/** What is said there and here of one thing. */
+export type Versions = { theirs: unknown; mine: unknown };
 type Run<Seen> = { change: Change<Seen>; way: Way; theirs?: Seen };
 type Clash<Seen> = { theirs: Seen; mine: Run<Seen>; asking: boolean };
 
@@ -77,7 +79,12 @@ export function useSaving<Seen>(scope: string, keep: (kept: Seen, before: Seen) 
     done: history.last,
     canUndo: history.undo !== undefined,
     canRedo: history.redo !== undefined,
-    clash: clash && { theirs: clash.theirs, change: clash.mine.change, asking: clash.asking },
+    clash: clash && {
+      theirs: clash.theirs,
+      change: clash.mine.change,
+      asking: clash.asking,
+      versions: clash.mine.change.versions?.(clash.theirs),
+    },
     start: (change: Change<Seen>) => run({ change, way: "do" }),
     /** The same for a form that stays open until it is saved; a clash is asked about over it. */
     save: async (change: Change<Seen>) => {
@@ -104,7 +111,7 @@ export function useSaving<Seen>(scope: string, keep: (kept: Seen, before: Seen) 
 
 /** Saving whatever it is, as it is shown. */
 export type Saving = Omit<ReturnType<typeof useSaving<unknown>>, "start" | "save" | "clash"> & {
-  clash: { asking: boolean; theirs?: unknown; change?: { mine?: unknown } } | null;
+  clash: { asking: boolean; versions?: Versions } | null;
 };
 
 function wordsOf<Seen>({ said }: Change<Seen>, kept: Seen): string {

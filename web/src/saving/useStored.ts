@@ -52,7 +52,7 @@ export function useStored<Thing extends Versioned, Given>(store: Store<Thing, Gi
   });
   const changed = (seen: Thing, given: Given, said?: string): Change<Thing | null> => ({
     said: (kept) => said ?? `Changed ${store.name(kept ?? seen)}`,
-    mine: given,
+    versions: (theirs) => ({ theirs, mine: given }),
     over: () => latest(seen),
     save: (over) => store.change(over ?? latest(seen), given),
     back: (kept, before) => changed(kept ?? seen, store.given(before ?? seen), said),

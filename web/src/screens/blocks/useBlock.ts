@@ -32,6 +32,7 @@ export function useBlock(block: Block, onSaved: () => void) {
     stored: block,
     now,
     save,
+    stateOf,
     onSaved,
   });
 

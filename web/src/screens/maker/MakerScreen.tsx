@@ -57,11 +57,7 @@ function Profile({ maker }: { maker: Maker }) {
         <Tests changing={changing} />
         <AllValues maker={maker} changing={changing} />
       </main>
-      <ClashDialog
-        saving={saving}
-        name="Your profile"
-        details={saving.clash && <p>Here: {String(saving.clash.change.said)}.</p>}
-      />
+      <ClashDialog saving={saving} name="Your profile" />
     </div>
   );
 }

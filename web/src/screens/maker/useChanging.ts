@@ -24,6 +24,7 @@ export function useChanging(maker: Maker) {
     said,
     over: () => queries.getQueryData<Maker>(["maker"]) ?? maker,
     save: ({ lock_version, profile }) => api.changeMaker({ lock_version, profile: edit(profile) }),
+    versions: (theirs) => ({ theirs: theirs.profile, mine: edit(theirs.profile) }),
     back: (_, { profile }) => change(() => profile, said, ""),
     then: () => refuse(at, ""),
     failed: (error) => {

@@ -84,6 +84,7 @@ function AtWork({ project, blocks, first }: { project: Project; blocks: Block[];
     stored: { id: project.id, lock_version: project.lock_version, quilt: project.quilt },
     now: quilt,
     save: (seen, now) => api.keepQuilt(seen, now),
+    stateOf: ({ quilt }) => quilt,
     onSaved: stored,
   });
   const asked = useDeferredValue(JSON.stringify(quilt));
