@@ -200,8 +200,8 @@ class BlocksScreenTest < BrowserCase
     write("/")
 
     assert_text "was changed after you opened it here"
-    assert_selector "tr", text: /Cells 1 1, cut.*whole.*rising/m
-    assert_selector "tr", text: /Cells 1 1, fabrics.*Gull white/m
+    assert_selector "tr", text: /Row 1, column 1, cut.*whole.*rising/m
+    assert_selector "tr", text: /Row 1, column 1, fabrics.*Gull white/m
     click_button "Save mine over it"
     eventually { stored.picture["cells"].first.first["cut"] == "rising" }
 

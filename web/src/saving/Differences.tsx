@@ -56,7 +56,7 @@ export function differing(theirs: unknown, mine: unknown, called = ""): Part[] {
       .filter((key) => !NOT_SAID.has(key) && key in mine)
       .flatMap((key) => differing(theirs[key], mine[key], named(called, key)));
   if (isList(theirs) && isList(mine) && theirs.length === mine.length && theirs.length < 40)
-    return theirs.flatMap((one, i) => differing(one, mine[i], `${called} ${i + 1}`.trim()));
+    return theirs.flatMap((one, i) => differing(one, mine[i], placed(called, i + 1)));
   return [{ name: called || "It", there: said(theirs), here: said(mine) }];
 }
 
@@ -75,7 +75,14 @@ function isList(value: unknown): value is unknown[] {
   return Array.isArray(value);
 }
 
-/** One of several is told apart by its place: "Cells 2 1, fabric". */
+/** Cells are told apart by row and column, anything else by its number. */
+function placed(called: string, number: number): string {
+  if (called === "Cells") return `Row ${number}`;
+  if (/^Row \d+$/.test(called)) return `${called}, column ${number}`;
+  return `${called} ${number}`.trim();
+}
+
+/** One of several says which it is: "Row 2, column 1, fabrics". */
 function named(called: string, key: string): string {
   return /\d$/.test(called) ? `${called}, ${words(key).toLowerCase()}` : words(key);
 }
