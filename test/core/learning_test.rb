@@ -174,6 +174,17 @@ class LearningTest < CoreCase
     assert_equal %w[seam_foot ruler_between ruler_main bias pressing].sort, answer["points_to"]["values"].sort
   end
 
+  # The same by the steadiest hands: what a size is read to counts for more than all they do.
+  def test_what_a_size_is_read_to_counts
+    fine = { "seam_foot" => 0.001, "ruler_between" => 0.001, "ruler_main" => 0.001, "bias" => 0.0005, "pressing" => 0.0005 }
+    answer = learn(units(*["2 17/32"] * 10), maker: { "errors" => fine })
+    found = coefficients.to_h { |kind, moves| [kind, [moves.sum, moves.sum { |move| move**2 }, fine.fetch(kind.to_s)**2]] }.values
+    missing = (1 / 32.0) - (2.875 - 2 - ((2 + Math.sqrt(2)) / 4))
+    whole = ((found.sum { |_, squares, variance| squares * variance } + (0.0045**2)) / 10) + found.sum { |sum, _, variance| (sum**2) * variance / 4 }
+
+    assert_in_delta (0.001**2) / 4 * coefficients[:ruler_between].sum * missing / whole, answer["maker"]["errors"]["ruler_between"]["bias"], 1e-5
+  end
+
   # Patches that are as they should be leave the seam: the cut is told apart, and pressing and seam are not.
   def test_patches_measured_on_the_way_tell_steps_apart
     both = learn(units(*["2 17/32"] * 10), units(*["2 7/8"] * 10, at: { "patch" => "light" }))
@@ -211,6 +222,8 @@ class LearningTest < CoreCase
     assert_equal([["/measured/0/sizes/1", "is more than 1/2 from what it should be: measure it again, or say that you are sure"]],
                  far.map { |fault| [fault.pointer, fault.message] })
     assert learn(units("2 1/2", "3 1/2", sure: true))
+    assert learn(units("2 1/2", "3"))
+    assert_equal ["/measured/0/sizes/1"], refused(units("2 1/2", "3 1/64"))
     assert_raises(Documents::Invalid) { learn(ruler("2 1/2", "63.5")) }
     assert learn(ruler("2 1/2", "3 1/8").merge("sure" => true))
     { { at: { "round" => 99 } } => "/measured/0/at", { at: { "patch" => "sky" } } => "/measured/0/at", { at: {} } => "/measured/0/at/patch",

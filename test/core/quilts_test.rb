@@ -238,6 +238,17 @@ class QuiltsTest < CoreCase
     assert_operator OakenGauge::Length.parse(sand).inches, :>=, 40.875r
   end
 
+  # By hand: two panels of fabric 40 wide are 79 1/2 with a seam of 1/4, and no more; three of 79 5/8 are 80 5/8 / 3 = 26 7/8 each.
+  def test_panels_are_as_few_as_hold_it
+    pieced = lambda do |side|
+      square = Quilts::CutPiece.new(what: :side, fabric: "sea", size: [side, side], count: 1)
+      Quilts::Piecing.new(square, 40r, 1/4r, Quilts::Layout::EIGHTHS)
+    end
+
+    assert_equal [2, [79.5r, 40r]], [pieced[79.5r].panels, pieced[79.5r].size]
+    assert_equal [3, [79.625r, 26.875r]], [pieced[79.625r].panels, pieced[79.625r].size]
+  end
+
   # Fabric 5 wide: a border of 6½ from two panels of 3½; a binding of 2½ is joined; squares of 9½ are told as too wide.
   def test_narrow_fabric
     stock = %w[sea sand].to_h { |name| [name, [{ "form" => "yardage", "usable_width" => "5" }]] }
