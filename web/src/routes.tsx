@@ -1,52 +1,31 @@
-import { createBrowserRouter, type RouteObject } from "react-router";
+import { createBrowserRouter } from "react-router";
 
 import { Broken } from "./screens/lost/Broken";
 import { Measured } from "./parts/Measured";
 import { Lost } from "./screens/lost/Lost";
+import { fetched } from "./screens/lost/fetched";
 
-type Screen = RouteObject["lazy"];
+const firstUnit = fetched(async () => (await import("./screens/first-unit/FirstUnit")).FirstUnit);
+const weighing = fetched(async () => (await import("./screens/weighing/WeighingScreen")).WeighingScreen);
+const maker = fetched(async () => (await import("./screens/maker/MakerScreen")).MakerScreen);
 
-const firstUnit: Screen = async () => ({
-  Component: (await import("./screens/first-unit/FirstUnit")).FirstUnit,
-});
-const weighing: Screen = async () => ({
-  Component: (await import("./screens/weighing/WeighingScreen")).WeighingScreen,
-});
-const maker: Screen = async () => ({ Component: (await import("./screens/maker/MakerScreen")).MakerScreen });
+const tools = fetched(async () => (await import("./screens/tools/ToolsScreen")).ToolsScreen);
+const fabrics = fetched(async () => (await import("./screens/fabrics/FabricsScreen")).FabricsScreen);
 
-const tools: Screen = async () => ({ Component: (await import("./screens/tools/ToolsScreen")).ToolsScreen });
-const fabrics: Screen = async () => ({
-  Component: (await import("./screens/fabrics/FabricsScreen")).FabricsScreen,
-});
+const projects = fetched(async () => (await import("./screens/projects/ProjectsScreen")).ProjectsScreen);
+const blocks = fetched(async () => (await import("./screens/blocks/BlocksScreen")).BlocksScreen);
+const block = fetched(async () => (await import("./screens/blocks/BlockScreen")).BlockScreen);
+const quilt = fetched(async () => (await import("./screens/quilt/QuiltScreen")).QuiltScreen);
+const start = fetched(async () => (await import("./screens/start/StartScreen")).StartScreen);
+const whichLine = fetched(async () => (await import("./screens/which-line/WhichLineScreen")).WhichLineScreen);
+const practice = fetched(async () => (await import("./screens/practice/PracticeScreen")).PracticeScreen);
+const project = fetched(async () => (await import("./screens/first-unit/FirstUnit")).FirstOfProject);
 
-const projects: Screen = async () => ({
-  Component: (await import("./screens/projects/ProjectsScreen")).ProjectsScreen,
-});
-const blocks: Screen = async () => ({
-  Component: (await import("./screens/blocks/BlocksScreen")).BlocksScreen,
-});
-const block: Screen = async () => ({ Component: (await import("./screens/blocks/BlockScreen")).BlockScreen });
-const quilt: Screen = async () => ({ Component: (await import("./screens/quilt/QuiltScreen")).QuiltScreen });
-const start: Screen = async () => ({
-  Component: (await import("./screens/start/StartScreen")).StartScreen,
-});
-const whichLine: Screen = async () => ({
-  Component: (await import("./screens/which-line/WhichLineScreen")).WhichLineScreen,
-});
-const practice: Screen = async () => ({
-  Component: (await import("./screens/practice/PracticeScreen")).PracticeScreen,
-});
-const project: Screen = async () => ({
-  Component: (await import("./screens/first-unit/FirstUnit")).FirstOfProject,
-});
+const comeIn = (name: "SignIn" | "SignUp" | "Reset") =>
+  fetched(async () => (await import("./screens/account/ComeIn"))[name]);
+const account = fetched(async () => (await import("./screens/account/AccountScreen")).AccountScreen);
 
-const comeIn = (name: "SignIn" | "SignUp" | "Reset"): Screen =>
-  async () => ({ Component: (await import("./screens/account/ComeIn"))[name] }); // prettier-ignore
-const account: Screen = async () => ({
-  Component: (await import("./screens/account/AccountScreen")).AccountScreen,
-});
-
-const shown: Screen = async () => ({ Component: (await import("./screens/shown/ShownScreen")).ShownScreen });
+const shown = fetched(async () => (await import("./screens/shown/ShownScreen")).ShownScreen);
 
 /** Each screen is a script of its own, fetched when it is first gone to. */
 export const routes = createBrowserRouter([
