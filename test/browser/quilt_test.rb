@@ -32,6 +32,14 @@ class QuiltScreenTest < BrowserCase
     assert_selector "li", text: /\A48 sashes/
   end
 
+  def test_a_page_loaded_anew_at_once_keeps_what_was_changed
+    select "on point", from: "Blocks stand"
+    refresh
+
+    assert_field "Blocks stand", with: "on_point"
+    eventually { @project.reload.quilt&.dig("setting", "layout") == "on_point" }
+  end
+
   def test_two_windows_on_one_quilt
     fill_in "Across", with: "4"
     find("h1").click

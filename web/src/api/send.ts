@@ -11,6 +11,9 @@ const GIVEN_UP = /^\/api\/(weigh|which-line|sizes|tools\/look|jobs\/take-apart)$
 /** What only asks, and changes nothing: it needs no key. */
 const ASKS = /^\/api\/(fit|share|outlines|blocks\/read|bench\/look|maker\/learn)$/;
 
+/** A save shorter than so many letters is carried on by the browser when its page is left; more than 64 KB it takes from no page. */
+const OUTLIVES = 20_000;
+
 const pause = (milliseconds: number) => new Promise((resolve) => setTimeout(resolve, milliseconds));
 
 /** A word that nobody else has. Randomness is there wherever the page came from. */
@@ -24,7 +27,9 @@ function word(): string {
 async function insist(path: string, sent: RequestInit): Promise<Response> {
   const headers = new Headers(sent.headers);
   if (!ASKS.test(path)) headers.set("idempotency-key", word());
-  const once = () => fetch(path, { ...sent, headers, signal: AbortSignal.timeout(patience(path)) });
+  const keepalive = String(sent.body ?? "").length < OUTLIVES;
+  const once = () =>
+    fetch(path, { ...sent, headers, keepalive, signal: AbortSignal.timeout(patience(path)) });
   for (const wait of AGAIN) {
     const response = await once().catch(() => null);
     if (response && response.status !== 503) return response;

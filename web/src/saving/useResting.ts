@@ -4,6 +4,8 @@ import { useStable } from "../parts/useStable";
 import { useSaving } from "./useSaving";
 
 const SAVED_AFTER = 500;
+/** Loaded anew or closed, and put aside on a telephone, where nothing tells that a page is closed. */
+const LEAVING = ["beforeunload", "pagehide"];
 
 type Resting<Thing, State> = {
   scope: string;
@@ -48,8 +50,14 @@ export function useResting<Thing, State>({
     const timer = setTimeout(keep, SAVED_AFTER);
     return () => clearTimeout(timer);
   }, [now, clashes, keep]);
-  // Whoever leaves the page before the hand has rested has it saved all the same.
-  useEffect(() => () => keep(), [keep]);
+  // Whoever leaves the page before the hand has rested has it saved all the same, whether to another screen or out of the window.
+  useEffect(() => {
+    LEAVING.forEach((leaving) => window.addEventListener(leaving, keep));
+    return () => {
+      LEAVING.forEach((leaving) => window.removeEventListener(leaving, keep));
+      keep();
+    };
+  }, [keep]);
 
   return {
     saving,
