@@ -21,6 +21,11 @@ class ScriptsTest < BrowserCase
     end
   end
 
+  def go_to_what_never_comes
+    click_link "Practice"
+    sleep 0.2 until page.has_text?("This page could not be drawn.")
+  end
+
   def test_a_script_that_did_not_come_is_asked_for_again
     refuse_practice 2
     click_link "Practice"
@@ -31,10 +36,7 @@ class ScriptsTest < BrowserCase
 
   def test_one_that_never_comes_is_said_and_the_way_on
     refuse_practice 3
-    said = assert_raises(Ferrum::JavaScriptError) do
-      click_link "Practice"
-      sleep 0.2 until page.has_text?("This page could not be drawn.")
-    end
+    said = assert_raises(Ferrum::JavaScriptError) { go_to_what_never_comes }
 
     assert_match(/PracticeScreen/, said.message)
     click_button "Try this page again"

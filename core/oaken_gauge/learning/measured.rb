@@ -30,20 +30,11 @@ module OakenGauge
         end
       end
 
-      class << self
-        # @param unit [Units::Unit]
-        # @param technique [Symbol]
-        # @return [Class, nil] a {Methods::Method}
-        def making(unit, technique)
-          Methods.making(unit).find { |one| one.id == technique.to_s }
-        end
-
-        # @param at [UnitsTest::At]
-        # @return [Boolean] whether that can be measured
-        def at?(unit, technique, at)
-          measured = new(unit, technique, at)
-          at.patch ? !measured.cut.nil? : at.round == measured.last_round
-        end
+      # @param unit [Units::Unit]
+      # @param technique [Symbol]
+      # @return [Class, nil] a {Methods::Method}; nil where it makes none, or several techniques share them
+      def self.making(unit, technique)
+        Methods.making(unit).find { |one| one.id == technique.to_s && one.rebuilding }
       end
 
       # @param unit [Units::Unit]
@@ -57,54 +48,68 @@ module OakenGauge
         @way = Measured.making(unit, technique).new(question.task)
       end
 
+      # @return [Boolean] whether the tools are there that its sizes depend on
+      def sized?
+        @way.sized?
+      end
+
+      # @return [Boolean] whether there is something to measure
+      def there?
+        return true unless @at
+
+        @at.patch ? !cut.nil? : rounds.include?(@at.round)
+      end
+
       # @return [Layout::Piece, nil] what is cut for the patch
       def cut
         @way.cuts.find { |one| one.is_a?(Layout::Piece) && one.role.to_s == @at.patch }
       end
 
-      # @return [Integer]
-      def last_round
-        @way.steps.map(&:round).max
+      # @return [Array<Integer>] after which there is something to lay a ruler across: the last, and those before it that leave
+      #   a rectangle
+      def rounds
+        last = @way.steps.map(&:round).max
+        (1...last).select { |round| @way.size_after(round) } << last
       end
 
       # @return [Array(Numeric, Numeric)] height and width that it should have, inches
       def size
         return cut.size if @at&.patch
 
-        @way.unit.side_lengths.then { |sides| sides.size > 1 ? sides.first(2) : sides * 2 }.map { |side| side + (2 * @way.seam) }
+        on_the_way ? @way.size_after(on_the_way) : @way.unit.side_lengths.map { |side| side + (2 * @way.seam) }
       end
 
       # @param sizes [Array<Array(Rational, Rational)>]
       # @return [Group]
       def group(sizes)
         offs = sizes.map { |one| one.zip(size).sum { |side, wanted| (side - wanted).to_f } / 2 }
-        sources, rows, rounding = @at&.patch ? of_patch : of_unit
-        moves = rows.transpose.map { |row| row.sum / row.size }
+        sources, moves, rounding = moved
         Group.new(offs: offs, rounding: rounding, sources: told(sources, moves), always: off_always(sources, moves))
       end
 
       private
 
-      def of_unit
-        budget = ErrorModel::Budget.new(@way)
-        sides = budget.sides.first(2)
-        [budget.sources, sides.map(&:shares), sides.sum(&:off) / sides.size]
+      # A round before the last.
+      def on_the_way
+        @at.round if @at&.round && @at.round != rounds.last
       end
 
-      # A patch is as high and as wide as it was cut: what it moves by for each error alone.
-      def of_patch
+      # The errors there are, how much each moves a reading, and what it is off by with none.
+      def moved
         note = Construction::Draws.new(@way.task.maker.profile)
-        sides = cut_with(note)
-        rows = note.sources.each_index.map { |i| nudged(note.sources.size, i).zip(sides).map { |one, other| one - other } }
-        [note.sources, rows.transpose, 0.0]
+        off = off_with(note)
+        nudges = Rebuilding::Nudges.new(note.sources.size)
+        [note.sources, nudges.told(off_with(nudges)).map { |share| share.round(6) }, off.to_f]
       end
 
-      def cut_with(draws)
-        Construction::Skill.new(@way, draws).piece(cut)
+      def off_with(chance)
+        offs = @at&.patch ? patch_with(chance) : @way.rebuilding.sides_after(on_the_way, chance)
+        offs.sum / offs.size
       end
 
-      def nudged(sources, place)
-        cut_with(Construction::Draws.new(@way.task.maker.profile, Array.new(sources) { |i| i == place ? 1.0 : 0.0 }))
+      # A patch is as high and as wide as it was cut.
+      def patch_with(chance)
+        Construction::Skill.new(@way, chance).piece(cut).zip(size).map { |side, wanted| side - wanted.to_f }
       end
 
       def told(sources, moves)

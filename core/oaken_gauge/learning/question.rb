@@ -42,14 +42,41 @@ module OakenGauge
       rule(:measured, :tools, say: "names a tool that is not in the drawer", at: ->(*given) { strange(*given) }) do |*given|
         strange(*given).empty?
       end
+      rule(:measured, :tools, say: UnitsTest::UNSIZED, at: ->(*given) { unsized(*given) }) { |*given| unsized(*given).empty? }
+      rule(:measured, :tools, say: UnitsTest::NOT_MEASURED, at: ->(*given) { astray(*given) }) { |*given| astray(*given).empty? }
+      rule(:measured, :tools, say: UnitsTest::TOO_FAR, at: ->(*given) { far(*given) }) { |*given| far(*given).empty? }
 
       class << self
+        # @return [Tools::Drawer] that of a maker who says nothing of hers is the usual one
+        def drawer(tools)
+          tools ? Tools::Drawer.new(tools) : Tools::Drawer.starter
+        end
+
         private
 
         def strange(tests, tools)
-          known = (tools || Tools::Drawer.starter).map(&:id)
-          tests.each_index.select { |place| tests[place].respond_to?(:tool) && !known.include?(tests[place].tool) }
-               .map { |place| ["measured", place, "tool"] }
+          known = drawer(tools).map(&:id)
+          at(tests, "tool") { |test| test.respond_to?(:tool) && !known.include?(test.tool) }
+        end
+
+        def unsized(tests, tools)
+          drawer = drawer(tools)
+          at(tests, "method") { |test| test.is_a?(UnitsTest) && test.unsized?(drawer) }
+        end
+
+        def astray(tests, tools)
+          drawer = drawer(tools)
+          at(tests, "at") { |test| test.is_a?(UnitsTest) && test.astray?(drawer) }
+        end
+
+        def far(tests, tools)
+          drawer = drawer(tools)
+          tests.each_with_index.select { |test, _| test.is_a?(UnitsTest) }
+               .flat_map { |test, place| test.far(drawer).map { |size| ["measured", place, "sizes", size] } }
+        end
+
+        def at(tests, field, &wrong)
+          tests.each_index.select { |place| wrong.call(tests[place]) }.map { |place| ["measured", place, field] }
         end
       end
 
@@ -80,7 +107,7 @@ module OakenGauge
       private
 
       def drawer
-        @drawer ||= tools ? Tools::Drawer.new(tools) : Tools::Drawer.starter
+        @drawer ||= self.class.drawer(tools)
       end
 
       def of_units

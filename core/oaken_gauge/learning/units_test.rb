@@ -8,6 +8,8 @@ module OakenGauge
 
       # What is further from what it should be was not made badly but measured wrong, inches.
       FAR = 1/2r
+      NOT_MEASURED = "is not measured: allowed is nothing, a round after which it has a size, or a patch that is cut to a size"
+      UNSIZED = "needs a foundation grid that such a unit fits on, among the tools"
       TOO_FAR = "is more than 1/2 from what it should be: measure it again, or say that you are sure"
 
       # Where on the way they were measured. - patch: a role; - round: after which round
@@ -25,30 +27,40 @@ module OakenGauge
       nested :at, At, default: nil
       list :sizes, Documents::Measures::Pair.new(names: %w[Height Width], most: 240), within: 1..500
       flag :sure
-      rule(:technique, :unit, say: "makes no such unit") { |technique, unit| !Measured.making(unit, technique).nil? }
-      rule(:at, :technique, :unit,
-say: "is not measured: allowed is nothing, the last round, or a patch that is cut to a size") do |at, *made|
-        at.nil? || Measured.making(made.last, made.first).nil? || Measured.at?(made.last, made.first, at)
+      rule(:technique, :unit, say: "does not make such a unit by itself") { |technique, unit| !Measured.making(unit, technique).nil? }
+
+      # @param drawer [Tools::Drawer]
+      # @return [Boolean] whether the tool is missing that its sizes depend on
+      def unsized?(drawer)
+        !measured(drawer: drawer).sized?
       end
-      rule(:sizes, :unit, :technique, :at, :sure, at: ->(*given) { far(*given) }, say: TOO_FAR) { |*given| far(*given).empty? }
 
-      class << self
-        private
+      # @param drawer [Tools::Drawer]
+      # @return [Boolean] whether it was measured where there is nothing to measure
+      def astray?(drawer)
+        !unsized?(drawer) && !measured(drawer: drawer).there?
+      end
 
-        def far(sizes, unit, technique, at, sure)
-          return [] if sure || Measured.making(unit, technique).nil? || !(at.nil? || Measured.at?(unit, technique, at))
+      # @param drawer [Tools::Drawer]
+      # @return [Array<Integer>] which of the sizes are further off than is likely, where she is not sure of them
+      def far(drawer)
+        return [] if sure || unsized?(drawer) || astray?(drawer)
 
-          wanted = Measured.new(unit, technique, at).size
-          sizes.each_index.reject { |place| sizes[place].zip(wanted).all? { |one, other| (one - other).abs <= FAR } }
-               .map { |place| ["sizes", place] }
-        end
+        wanted = measured(drawer: drawer).size
+        sizes.each_index.reject { |place| sizes[place].zip(wanted).all? { |one, other| (one - other).abs <= FAR } }
       end
 
       # @param maker [Makers::Maker]
       # @param drawer [Tools::Drawer]
       # @return [Measured::Group]
       def group(maker, drawer)
-        Measured.new(unit, technique, at, maker: maker, drawer: drawer).group(sizes)
+        measured(maker: maker, drawer: drawer).group(sizes)
+      end
+
+      private
+
+      def measured(**whose)
+        Measured.new(unit, technique, at, **whose)
       end
     end
   end

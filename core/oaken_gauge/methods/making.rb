@@ -34,6 +34,11 @@ module OakenGauge
         self.class.rebuilding.new(self)
       end
 
+      # @return [Boolean] whether the tools are there that its unit's size depends on
+      def sized?
+        true
+      end
+
       # @return [Boolean] whether pieces are laid together by their ends, which may be off
       def matched?
         true

@@ -13,10 +13,27 @@ module OakenGauge
       private
 
       def sewn
+        lay_body
+        @frame.joints.each_with_index { |joint, number| flip(joint, number) }
+      end
+
+      # Where no square is flipped yet, the body's own sides are.
+      def on_the_way(round, piece)
+        lay_body
+        done = @frame.rounds(@method.seam).first(round).flatten
+        @frame.joints.each_with_index { |joint, number| done.include?(number) ? flip(joint, number) : sides(number + 1, *@body) }
+        made.sides(made.sizes).zip(larger(piece)).map { |off, larger| off - larger }
+      end
+
+      # What it is cut larger than the finished unit with its allowances.
+      def larger(piece)
+        piece.zip(@method.unit.side_lengths).map { |side, finished| side - finished.to_f - (2 * @seam) }
+      end
+
+      def lay_body
         @placed = lambda(&:itself)
         @body = body(*piece(@method.unit.class.roles.first))
         sides(0, *@body)
-        @frame.joints.each_with_index { |joint, number| flip(joint, number) }
       end
 
       def body(wide, high)

@@ -27,6 +27,13 @@ module OakenGauge
                                    bias_edges: 0)
       end
 
+      # @param _round [nil] it has a size when the last fold is sewn
+      # @param chance [Chance]
+      # @return [Array<Numeric>] what its height and its width are too large, inches
+      def sides_after(_round, chance)
+        call(chance).sizes
+      end
+
       # @return [Float] how far a figure may lie off the budget's, in which pieces that are out of square turn less, inches
       def turns
         0.0

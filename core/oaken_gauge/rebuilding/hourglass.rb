@@ -8,7 +8,7 @@ module OakenGauge
       private
 
       def sewn
-        under, over = Array.new(2) { opened(:light, :dark) }
+        under, over = two_opened
         depth = deep
         near = under.across.inward(-depth).back
         far = over.across.inward(skill.laid - depth).back
@@ -16,6 +16,19 @@ module OakenGauge
         half(0, 2, under)
         half(1, 3, over, &turned([near, under], [far, over]))
         [[0, under.seam], [2, near]].each { |joint, line| seam(joint, line) }
+      end
+
+      # The first round leaves a square of two triangles.
+      def on_the_way(_round, (high, wide))
+        opened(*paired).size_at(Complex(wide, high) / 2).zip([high, wide]).map { |side, wanted| side - wanted }
+      end
+
+      def two_opened
+        Array.new(2) { opened(*paired) }
+      end
+
+      def paired
+        %i[light dark]
       end
 
       # The long seam of one on that of the other, its own seam where it nests.

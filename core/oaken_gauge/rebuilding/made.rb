@@ -6,6 +6,10 @@ module OakenGauge
     # maker does: sizes across the middle of a side, and of each point how far its seam passes the place where the next
     # seam will turn, an allowance inside both sides.
     class Made
+      # Upright and level.
+      ACROSS = [1i, 1.0].freeze
+      private_constant :ACROSS
+
       # @param frame [Construction::Frame]
       # @param seam [Float] the allowance, inches
       # @param sides [Hash{Construction::Edge => Line}] the raw sides, by identity
@@ -25,9 +29,22 @@ module OakenGauge
       # @return [Construction::Measures]
       def measures(trimming, skill, bias_edges = 0)
         slack = trimming ? trim(trimming, skill) : []
-        Construction::Measures.new(sizes: @frame.spans.map do |edge, far|
-          size(edge, far)
-        end, points: points, slack: slack, bias_edges: bias_edges)
+        Construction::Measures.new(sizes: sizes, points: points, slack: slack, bias_edges: bias_edges)
+      end
+
+      # @return [Array<Numeric>] what each of the frame's spans is too large, inches
+      def sizes
+        @frame.spans.map { |edge, far| size(edge, far) }
+      end
+
+      # @param sizes [Array<Numeric>] of the frame's spans
+      # @return [Array<Numeric>] of those that are upright, and of those that are level, the mean; where it has neither, of all
+      def sides(sizes)
+        across = ACROSS.filter_map do |way|
+          of = @frame.spans.each_index.select { |i| along(@frame.spans[i].first.normal, way).abs > 1 - Plane::FITTING }
+          sizes.values_at(*of).sum / of.size unless of.empty?
+        end
+        across.empty? ? [sizes.sum / sizes.size] : across
       end
 
       private

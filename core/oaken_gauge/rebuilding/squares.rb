@@ -11,6 +11,14 @@ module OakenGauge
         def across
           Line.new(first.first.meet(first.last), second.first.meet(second.last))
         end
+
+        # @param middle [Complex] about its middle, inches
+        # @return [Array<Numeric>] height and width there, inches
+        def size_at(middle)
+          [[first.last, second.first, 1i], [first.first, second.last, 1.0]].map do |near, far, way|
+            near.beyond(middle, -way) + far.beyond(middle, way)
+          end
+        end
       end
 
       private

@@ -8,7 +8,7 @@ module OakenGauge
       private
 
       def sewn
-        pieced = opened(:left, :right)
+        pieced = opened(*paired)
         line = pieced.across
         near = line.inward(-deep).back
         show_from(1)
@@ -17,6 +17,10 @@ module OakenGauge
         sides(0, low.over(near), right.over(near))
         seam(0, pieced.seam)
         seam(1, near)
+      end
+
+      def paired
+        %i[left right]
       end
 
       def laid_under(line)

@@ -48,6 +48,11 @@ module OakenGauge
           @grid = (grids.select { |one| one.holds?(unit) && unit.cells(one.cell) }.max_by(&:cell) unless one_patch?)
         end
 
+        # @return [Boolean] how large it comes out lies in how the cells are printed
+        def sized?
+          !grid.nil?
+        end
+
         # @return [Array<Tools::FoundationGrid>] those printed for the seam allowance
         def grids
           task.drawer.of(Tools::FoundationGrid).select { |one| one.made_for_seam == seam }
