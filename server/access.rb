@@ -15,7 +15,7 @@ module Server
 
     # Who is there, for as long as a request lasts.
     class Current < ActiveSupport::CurrentAttributes
-      attribute :account, :word, :forwarded
+      attribute :account, :word, :forwarded, :maker, :arrived
     end
 
     class << self
@@ -34,9 +34,9 @@ module Server
       end
 
       # @param env [Hash]
-      # @yield with it known whether the request came through a proxy
+      # @yield with it known when the request came, and whether through a proxy
       def reached(env, &)
-        Current.set(forwarded: FORWARDED.any? { |name| env.key?(name) }, &)
+        Current.set(arrived: Time.now, forwarded: FORWARDED.any? { |name| env.key?(name) }, &)
       end
 
       # Whatever way the address is written: it is matched as it reads when it is decoded.

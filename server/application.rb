@@ -39,6 +39,7 @@ module Server
       stack.use Rack::Protection::HttpOrigin, logging: false, permitted_origins: [Access.public_address].reject(&:empty?)
       stack.use Rack::Static, **Pages.files
       stack.use Middleware::SignIn
+      stack.use Middleware::AtBench
       stack.use Middleware::BodyLimit
       stack.use Committee::Middleware::RequestValidation, schema: contract, error_class: ContractError, strict: false,
                                                           parse_response_by_content_type: false, raise: false

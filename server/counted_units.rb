@@ -11,6 +11,12 @@ module Server
       @units = project.units.includes(:unit_fabrics).to_a
     end
 
+    # @param moment [Time]
+    # @return [Boolean] whether one of them was added since: nobody had seen it then
+    def since?(moment)
+      @counted.any? { |fields| named(fields)&.created_at.to_f > moment.to_f }
+    end
+
     # @return [Array<Array(Models::Unit, Hash)>] those that are there by another name, and what is counted
     def doubles
       @doubles ||= @counted.filter_map do |fields|

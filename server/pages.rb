@@ -14,6 +14,8 @@ module Server
 
     get %r{/(?!api/|assets/).*} do
       cache_control :no_store
+      better = BenchAddress.new(request.path_info, request.query_string).better
+      redirect to(better), 302 if better
       content_type :html
       halt page.gsub("NONCE", env.fetch(Middleware::SecurityHeaders::NONCE))
     end

@@ -22,10 +22,16 @@ module Server
         return @app.call(env) if word.nil? || env["REQUEST_METHOD"] == "GET" || APART.match?(Access.path(env))
         return Problem.at("/Idempotency-Key", "is no key: allowed are 16 to 64 letters, digits and dashes").answer unless WORD.match?(word)
 
-        once(Models::Secret.digest([Access.account&.id, env["REQUEST_METHOD"], env["PATH_INFO"], word].join(" ")), env)
+        once(key(env, word), env)
       end
 
       private
+
+      # Of whoever asks, at the address that it was asked at.
+      def key(env, word)
+        whose = [Access.account&.id, Access::Current.maker&.id]
+        Models::Secret.digest([*whose, env["REQUEST_METHOD"], env["PATH_INFO"], word].join(" "))
+      end
 
       def once(key, env)
         done(key, env)

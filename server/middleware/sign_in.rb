@@ -20,7 +20,7 @@ module Server
       private
 
       def admit(env, path)
-        return @app.call(env) unless Access.required? && path.start_with?("/api/")
+        return @app.call(env) unless Access.required?
 
         word = Rack::Utils.parse_cookies(env)[Access::COOKIE]
         account = Models::Session.called(word)&.account
@@ -35,7 +35,7 @@ module Server
       end
 
       def open?(path)
-        OPEN.include?(path) || path.start_with?(SHOWN)
+        OPEN.include?(path) || path.start_with?(SHOWN) || !path.start_with?("/api/")
       end
     end
   end

@@ -46,14 +46,42 @@ module Server
         (tools.reject(&:retired) - usable).map { |tool| { "id" => tool.id, "name" => tool.document["name"].to_s, "say" => tool.fault } }
       end
 
-      # @return [ActiveRecord::Relation] those of whoever is there: all, where nobody has to sign in
-      def self.here
+      # So many at one bench.
+      MOST = 20
+
+      # @return [ActiveRecord::Relation] those of whoever is there, removed or not: all, where nobody has to sign in
+      def self.whoever
         Access.required? ? where(account_id: Access.account&.id) : all
       end
 
-      # @return [Maker] the one who came to the bench last; the first there is where nobody has come yet
+      # @return [ActiveRecord::Relation] the same without those that were removed; who came last is the first
+      def self.here
+        whoever.where(removed_at: nil).order(Arel.sql("came_at DESC NULLS LAST"), :id)
+      end
+
+      # @return [Maker] the one that the address names; or else the one who came to the bench last, the first there is where nobody has
+      #   come yet
       def self.at_bench
-        here.order(Arel.sql("came_at DESC NULLS LAST"), :id).first!
+        Access::Current.maker || here.first!
+      end
+
+      # One more, while nobody else adds one.
+      # @yield what adds or puts back
+      # @raise [Problem]
+      def self.one_more
+        transaction do
+          connection.execute("SELECT pg_advisory_xact_lock(#{LOCK}, #{Access.account&.id.to_i})")
+          raise Problem.new(422, "There are #{MOST} makers at this bench, and no room for more: remove one first.") if here.count >= MOST
+
+          yield
+        end
+      end
+      LOCK = 20_261_201
+      private_constant :LOCK
+
+      # @return [Hash] as she stands in the list of makers
+      def to_row
+        { "id" => id, "name" => name, "demo" => demo, "lock_version" => lock_version, "projects" => projects.count }
       end
 
       # @return [void]

@@ -9,8 +9,10 @@ module Server
       end
 
       post "/api/start" do
-        read(required: %w[bench]) { |keys| keys.value("bench", :bench) } == :demo ? demo.come : own.come
-        answer standing
+        bench, id = read(optional: %w[bench maker]) { |keys| [keys.value("bench", :bench), keys.value("maker", :version)] }
+        maker = id ? makers.find(id) : { demo: -> { demo }, own: -> { own } }.fetch(bench || refuse).call
+        maker.come
+        answer standing(maker)
       end
 
       private
@@ -19,9 +21,12 @@ module Server
         Models::Maker.here
       end
 
-      def standing
-        at = makers.at_bench
-        { "chosen" => !at.came_at.nil?, "demo" => at.demo, "has_own" => makers.exists?(demo: false),
+      def refuse
+        raise Problem.at("/bench", "is missing: allowed is demo or own, or a maker")
+      end
+
+      def standing(at = Models::Maker.at_bench)
+        { "chosen" => !at.came_at.nil?, "demo" => at.demo, "has_own" => makers.exists?(demo: false), "maker_id" => at.id, "name" => at.name,
           "project_id" => at.projects.reject(&:aside).first&.id }
       end
 
@@ -31,7 +36,10 @@ module Server
       end
 
       def own
-        makers.find_by(demo: false) || makers.create!(name: "Maker")
+        at = Models::Maker.at_bench
+        return at unless at.demo
+
+        makers.find_by(demo: false) || makers.one_more { makers.create!(name: "Maker") }
       end
     end
   end

@@ -53,6 +53,7 @@ module Server
       def put_all(project, counted, there)
         Models::Project.lock.find(project.id)
         list = CountedUnits.new(project, counted)
+        raise Problem.new(409, "Another window added these units at the same moment.") if list.since?(Access::Current.arrived)
         raise list.problem if there.nil? && list.doubles.any?
 
         list.places(there).map { |unit, fields| put(project, unit, fields) }

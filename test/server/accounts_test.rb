@@ -60,6 +60,28 @@ class AccountsTest < ServerCase
     assert_equal [1, 2], [account.makers.count, Server::Models::Account.find_by(name: "Bea").makers.count]
   end
 
+  # A bench is asked for by its number as it is by whoever came last: nobody comes to another's.
+  def test_nobody_comes_to_anothers_bench_by_its_address
+    sign_up
+    clear_cookies
+    sign_up("Bea")
+    ["makers/#{@maker.id}/projects", "makers/#{@maker.id}/bench", "makers/#{@maker.id}/start"].each do |path|
+      get "/api/#{path}"
+
+      assert_problem 404, nil, /not here/
+    end
+    get "/makers/#{@maker.id}/projects"
+
+    refute_includes last_response.headers["location"], "/makers/#{@maker.id}/"
+    clear_cookies
+    get "/api/makers/#{@maker.id}/projects"
+
+    assert_problem 401
+    get "/projects"
+
+    assert_equal 200, last_response.status
+  end
+
   def test_signing_out_here_and_everywhere
     sign_up
     elsewhere = Server::Models::Session.give(100, account: account)

@@ -14,7 +14,7 @@ class HersTest < ServerCase
   def test_a_first_start_asks_and_both_benches_can_be_come_back_to
     @maker.update_columns(came_at: nil)
 
-    assert_equal({ "chosen" => false, "demo" => true, "has_own" => false, "project_id" => @project.id }, fetch("/api/start"))
+    assert_equal({ "chosen" => false, "demo" => true, "has_own" => false, "maker_id" => @maker.id, "name" => @maker.name, "project_id" => @project.id }, fetch("/api/start"))
     own = send_json("POST", "/api/start", { bench: "own" })
 
     assert_equal [true, false, true, nil], own.values_at("chosen", "demo", "has_own", "project_id")

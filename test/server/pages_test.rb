@@ -25,9 +25,15 @@ class PagesTest < ServerCase
     FileUtils.rm_rf(@folder)
   end
 
+  # A page says by its address whose bench it is.
+  def come_to(path)
+    get path
+    follow_redirect! if last_response.redirect?
+  end
+
   def test_every_address_of_the_application_is_its_one_page
-    ["/", "/projects/1/units/2", "/nowhere/at/all"].each do |path|
-      get path
+    ["/", "/projects/1/units/2", "/nowhere/at/all", "/sign-in"].each do |path|
+      come_to path
 
       assert_equal [200, "text/html"], [last_response.status, last_response.media_type], path
       assert_equal "no-store", last_response.headers["cache-control"]
@@ -35,7 +41,7 @@ class PagesTest < ServerCase
   end
 
   def test_the_page_carries_the_nonce_of_its_own_answer
-    get "/"
+    come_to "/"
     nonce = last_response.headers["content-security-policy"][/nonce-([^']+)/, 1]
 
     assert_includes last_response.body, %(content="#{nonce}")
@@ -87,7 +93,7 @@ class PagesTest < ServerCase
 
   def test_a_page_that_was_not_built_says_so
     FileUtils.rm(File.join(@folder, "index.html"))
-    get "/"
+    come_to "/"
 
     assert_problem 503, nil, /Run bin.start/
   end

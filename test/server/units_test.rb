@@ -129,17 +129,27 @@ class UnitsResourceTest < ServerCase
     assert_problem 422, "/there"
   end
 
-  # Counted by several windows in the same moment each is there once, and none is told of a fault of ours.
+  # Counted by several windows in the same moment each is there once: one window is told so, the others that another did it.
   def test_units_that_several_windows_count_at_once_are_there_once
-    statuses = Array.new(6) do
-      Thread.new do
-        Rack::MockRequest.new(APP).post("http://localhost/api/projects/#{@project.id}/units/counted", input: JSON.generate({ units: COUNTED, times: 6 }),
-                                                                                                      "CONTENT_TYPE" => "application/json", "HTTP_HOST" => "localhost").status
-      end
-    end.map(&:value)
+    windows = nil
+    Server::Models::Project.transaction do
+      Server::Models::Project.lock.find(@project.id)
+      windows = Array.new(4) { Thread.new { count_in_a_window } }
+      sleep 0.02 until waiting >= 4 || windows.none?(&:alive?)
+    end
 
-    assert_equal [201], statuses.uniq
+    assert_equal [201, 409, 409, 409], windows.map(&:value).sort
     assert_equal 7, @project.units.reload.count
+  end
+
+  def waiting
+    Server::Models::Project.connection.select_value("SELECT count(DISTINCT pid) FROM pg_locks WHERE NOT granted")
+  end
+
+  def count_in_a_window
+    Rack::MockRequest.new(APP).post("http://localhost/api/projects/#{@project.id}/units/counted",
+                                    input: JSON.generate({ units: COUNTED, times: 6 }), "CONTENT_TYPE" => "application/json",
+                                    "HTTP_HOST" => "localhost").status
   end
 
   # One that cannot be leaves the others away as well.

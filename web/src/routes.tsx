@@ -1,5 +1,6 @@
-import { createBrowserRouter } from "react-router";
+import { createBrowserRouter, type RouteObject } from "react-router";
 
+import { benchAddress } from "./api/bench";
 import { Broken } from "./screens/lost/Broken";
 import { Measured } from "./parts/Measured";
 import { Lost } from "./screens/lost/Lost";
@@ -7,6 +8,7 @@ import { fetched } from "./screens/lost/fetched";
 
 const firstUnit = fetched(async () => (await import("./screens/first-unit/FirstUnit")).FirstUnit);
 const weighing = fetched(async () => (await import("./screens/weighing/WeighingScreen")).WeighingScreen);
+const makers = fetched(async () => (await import("./screens/makers/MakersScreen")).MakersScreen);
 const maker = fetched(async () => (await import("./screens/maker/MakerScreen")).MakerScreen);
 
 const tools = fetched(async () => (await import("./screens/tools/ToolsScreen")).ToolsScreen);
@@ -27,8 +29,8 @@ const account = fetched(async () => (await import("./screens/account/AccountScre
 
 const shown = fetched(async () => (await import("./screens/shown/ShownScreen")).ShownScreen);
 
-/** Each screen is a script of its own, fetched when it is first gone to. */
-export const routes = createBrowserRouter([
+/** Each screen is a script of its own, fetched when it is first gone to. All but a few are pages of one maker's bench. */
+const ROUTES: RouteObject[] = [
   { path: "/", lazy: firstUnit, errorElement: <Broken />, hydrateFallbackElement: <></> },
   {
     path: "/projects/:projectId/units/:unitId",
@@ -48,6 +50,7 @@ export const routes = createBrowserRouter([
       { path: "/blocks/:blockId", lazy: block },
     ],
   },
+  { path: "/makers", lazy: makers, errorElement: <Broken />, hydrateFallbackElement: <></> },
   { path: "/start", lazy: start, errorElement: <Broken />, hydrateFallbackElement: <></> },
   { path: "/which-line", lazy: whichLine, errorElement: <Broken />, hydrateFallbackElement: <></> },
   { path: "/practice", lazy: practice, errorElement: <Broken />, hydrateFallbackElement: <></> },
@@ -65,4 +68,6 @@ export const routes = createBrowserRouter([
   { path: "/account", lazy: account, errorElement: <Broken />, hydrateFallbackElement: <></> },
   { path: "/shown/:word", lazy: shown, errorElement: <Broken />, hydrateFallbackElement: <></> },
   { path: "*", element: <Lost /> },
-]);
+];
+
+export const routes = createBrowserRouter(ROUTES, { basename: benchAddress() || "/" });

@@ -46,6 +46,8 @@ import type {
   Maker,
   Learnt,
   MakerChange,
+  MakerGiven,
+  MakerRow,
   Priority,
   WeighAnswer,
 } from "./types";
@@ -100,6 +102,19 @@ export const api = {
     ),
   start: () => told<Standing>(client.GET("/api/start")),
   comeTo: (bench: "demo" | "own") => told<Standing>(client.POST("/api/start", { body: { bench } })),
+  comeToMaker: (maker: number) => told<Standing>(client.POST("/api/start", { body: { maker } })),
+  makers: async () => (await told<{ makers: MakerRow[] }>(client.GET("/api/makers"))).makers,
+  addMaker: (given: MakerGiven) => told<MakerRow>(client.POST("/api/makers", { body: given })),
+  renameMaker: ({ id, lock_version }: MakerRow, { name }: MakerGiven) =>
+    told<MakerRow>(
+      client.PATCH("/api/makers/{id}", { params: { path: { id } }, body: { name, lock_version } }),
+    ),
+  removeMaker: ({ id, lock_version }: MakerRow) =>
+    told<MakerRow>(client.DELETE("/api/makers/{id}", { params: { path: { id }, query: { lock_version } } })),
+  putMakerBack: ({ id, lock_version }: MakerRow) =>
+    told<MakerRow>(
+      client.POST("/api/makers/{id}/back", { params: { path: { id } }, body: { lock_version } }),
+    ),
   whichLine: (document: Document, signal?: AbortSignal) =>
     told<WhichLine>(client.POST("/api/which-line", { body: document, signal })),
   promised: async () =>

@@ -1040,6 +1040,141 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/makers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who works at this bench */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description The makers */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            makers: components["schemas"]["MakerRow"][];
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        /** One more, with a bench of her own */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: components["requestBodies"]["Anything"];
+            responses: {
+                201: components["responses"]["MakerRow"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/makers/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Remove her bench; it can be put back */
+        delete: {
+            parameters: {
+                query: {
+                    lock_version: number;
+                };
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                200: components["responses"]["MakerRow"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        options?: never;
+        head?: never;
+        /** Call her otherwise */
+        patch: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody: components["requestBodies"]["Anything"];
+            responses: {
+                200: components["responses"]["MakerRow"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        trace?: never;
+    };
+    "/api/makers/{id}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Put her bench back */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody: components["requestBodies"]["Anything"];
+            responses: {
+                200: components["responses"]["MakerRow"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/start": {
         parameters: {
             query?: never;
@@ -2702,6 +2837,14 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        MakerRow: {
+            id: number;
+            name: string;
+            demo: boolean;
+            lock_version: number;
+            /** @description How many she has */
+            projects: number;
+        };
         Job: {
             /** @description None where it was done at once */
             id: number | null;
@@ -3657,6 +3800,15 @@ export interface components {
                 "application/json": components["schemas"]["Job"];
             };
         };
+        /** @description A maker */
+        MakerRow: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["MakerRow"];
+            };
+        };
         /** @description Which bench */
         Start: {
             headers: {
@@ -3664,6 +3816,8 @@ export interface components {
             };
             content: {
                 "application/json": {
+                    maker_id: number;
+                    name: string;
                     chosen: boolean;
                     demo: boolean;
                     has_own: boolean;

@@ -1,3 +1,4 @@
+import { ofBench } from "./bench";
 import { ApiError } from "./problem";
 
 /** How long to wait before a save is sent again whose answer did not come, in milliseconds. */
@@ -29,7 +30,7 @@ async function insist(path: string, sent: RequestInit): Promise<Response> {
   if (!ASKS.test(path)) headers.set("idempotency-key", word());
   const keepalive = String(sent.body ?? "").length < OUTLIVES;
   const once = () =>
-    fetch(path, { ...sent, headers, keepalive, signal: AbortSignal.timeout(patience(path)) });
+    fetch(ofBench(path), { ...sent, headers, keepalive, signal: AbortSignal.timeout(patience(path)) });
   for (const wait of AGAIN) {
     const response = await once().catch(() => null);
     if (response && response.status !== 503) return response;
@@ -46,7 +47,7 @@ export async function send(request: Request): Promise<Response> {
   const headers: HeadersInit = body ? { "content-type": "application/json" } : {};
   const asked =
     method === "GET" || GIVEN_UP.test(pathname) || APART.test(pathname)
-      ? fetch(pathname + search, { method, body, headers, signal })
+      ? fetch(ofBench(pathname + search), { method, body, headers, signal })
       : insist(pathname + search, { method, body, headers });
   return asked.catch((error: unknown) => {
     if (signal.aborted) throw error;

@@ -68,7 +68,17 @@ export type ShownProject = {
   fabrics: Fabric[];
 };
 /** Which bench is at hand. */
-export type Standing = { chosen: boolean; demo: boolean; has_own: boolean; project_id: number | null };
+export type Standing = {
+  chosen: boolean;
+  demo: boolean;
+  has_own: boolean;
+  maker_id: number;
+  name: string;
+  project_id: number | null;
+};
+/** Who works at the bench, as she stands in the list. */
+export type MakerRow = Schemas["MakerRow"];
+export type MakerGiven = { name: string };
 /** What came of a table: what was ready, what was wrong, and how many were added. */
 export type TakenIn = {
   ready: string[];

@@ -6,6 +6,7 @@ import { Hint } from "./Hint";
 import { nextOf, useAtWork } from "./useAtWork";
 import { useBack } from "./useBack";
 import { useSession } from "./useSession";
+import { Whose } from "./Whose";
 
 const ROOMS = [
   { to: "/projects", name: "Projects", Icon: Layers },
@@ -46,6 +47,7 @@ export function Frame({ children }: { children?: ReactNode }) {
           <ArrowLeft size={16} aria-hidden="true" /> Back to the bench
         </button>
       </Hint>
+      <Whose />
       {children}
       <AtWork />
       <nav aria-label="Rooms" className="ml-auto">

@@ -2,6 +2,7 @@ import { useMutation } from "@tanstack/react-query";
 import { Download, Upload } from "lucide-react";
 import { useState } from "react";
 
+import { ofBench } from "../api/bench";
 import { api, type TakenIn } from "../api/client";
 import { FileButton } from "./FileButton";
 
@@ -24,7 +25,7 @@ export function TableFile({ of, onRead }: Props) {
   });
   return (
     <section className="whole-file" aria-label="As a table">
-      <a className="button" href={`/api/${of}.csv`} download={`${of}.csv`}>
+      <a className="button" href={ofBench(`/api/${of}.csv`)} download={`${of}.csv`}>
         <Download size={16} aria-hidden="true" /> Save as a table (CSV)
       </a>
       <FileButton

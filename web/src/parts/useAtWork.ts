@@ -1,9 +1,10 @@
 import { useQuery } from "@tanstack/react-query";
 
+import { benchAddress } from "../api/bench";
 import { api, type ProjectRow } from "../api/client";
 
-/** Where the browser keeps which project was worked on last. */
-export const LAST_PROJECT = "oaken-gauge-project";
+/** Where the browser keeps which project of this bench was worked on last. */
+export const LAST_PROJECT = `oaken-gauge-project${benchAddress()}`;
 
 /** Where what is next for a project is done: its first unit without a pick, or the steps of what was picked first. */
 export function nextOf({ id, next_unit: unit }: Pick<ProjectRow, "id" | "next_unit">): string {

@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 
+import { ofBench } from "../../api/bench";
 import { api, ApiError } from "../../api/client";
 import { Frame } from "../../parts/Frame";
 import { FormDialog } from "../../parts/FormDialog";
@@ -63,7 +64,7 @@ export function AccountScreen() {
             </p>
             <h2 className="mt-4.5">Everything of yours</h2>
             <p className="mt-2 flex flex-wrap gap-x-3 gap-y-2">
-              <a className="button" href="/api/bench" download="oaken-gauge.json">
+              <a className="button" href={ofBench("/api/bench")} download="oaken-gauge.json">
                 Save everything as a file
               </a>
               <FormDialog

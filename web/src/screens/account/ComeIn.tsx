@@ -1,6 +1,5 @@
-import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { useMutation } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
-import { useNavigate } from "react-router";
 
 import { api, ApiError } from "../../api/client";
 import { Notice } from "../../parts/Notice";
@@ -44,15 +43,11 @@ export const Reset = () => <ComeIn mode={MODES.reset} />;
 /** Where the application can be reached by others: who comes signs in, or makes an account by an invitation. */
 function ComeIn({ mode }: { mode: Mode }) {
   const [told, setTold] = useState<Told>({ name: "", passphrase: "" });
-  const queries = useQueryClient();
-  const navigate = useNavigate();
   useLight();
   const coming = useMutation({
     mutationFn: mode.come,
-    onSuccess: async () => {
-      queries.clear();
-      await navigate("/");
-    },
+    // The server says whose bench it is.
+    onSuccess: () => location.assign("/"),
   });
   const error = coming.error instanceof ApiError ? coming.error : null;
   const field = (name: keyof Told, label: string, type: string, complete: string) => (

@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useMemo, useState } from "react";
 import { useParams } from "react-router";
 
+import { ofBench } from "../../api/bench";
 import { api, ApiError, type Block, type Fabric, type Way } from "../../api/client";
 import { Weaves } from "../../drawing/Weaves";
 import { ClashDialog } from "../../saving/ClashDialog";
@@ -89,13 +90,13 @@ function AtWork({ block, fabrics, others }: { block: Block; fabrics: Fabric[]; o
     <main className="page max-w-310">
       <div className="flex flex-wrap items-center gap-x-3.5 gap-y-2.5">
         <h1>{block.name}</h1>
-        <a className="button" href={`/api/blocks/${block.id}/sheet.pdf`}>
+        <a className="button" href={ofBench(`/api/blocks/${block.id}/sheet.pdf`)}>
           Print a sheet
         </a>
-        <a className="button" href={`/api/blocks/${block.id}/sheet.pdf?paper=a4`}>
+        <a className="button" href={ofBench(`/api/blocks/${block.id}/sheet.pdf?paper=a4`)}>
           Print on A4
         </a>
-        <a className="button" href={`/api/blocks/${block.id}/picture.svg`}>
+        <a className="button" href={ofBench(`/api/blocks/${block.id}/picture.svg`)}>
           Save as SVG
         </a>
       </div>

@@ -1,18 +1,17 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useMutation, useQuery } from "@tanstack/react-query";
 import { useNavigate } from "react-router";
 
+import { askAt } from "../../api/bench";
 import { api } from "../../api/client";
 
 /** Whose bench this is: the demo can be put aside for her own, and brought back. */
 export function BenchLine() {
   const standing = useQuery({ queryKey: ["start"], queryFn: api.start });
-  const queries = useQueryClient();
   const navigate = useNavigate();
   const come = useMutation({
     mutationFn: async (bench: "demo" | "own") => {
-      await api.comeTo(bench);
-      queries.clear();
-      await navigate("/projects");
+      const { maker_id: id } = await api.comeTo(bench);
+      location.assign(`${askAt(id)}/projects`);
     },
   });
   if (!standing.data) return null;

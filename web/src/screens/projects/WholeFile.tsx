@@ -2,6 +2,7 @@ import { useMutation } from "@tanstack/react-query";
 import { Download, Upload } from "lucide-react";
 import { useState } from "react";
 
+import { ofBench } from "../../api/bench";
 import { api, ApiError, type Clash, type Looked } from "../../api/client";
 import { ReadIn } from "./ReadIn";
 import { FileButton } from "../../parts/FileButton";
@@ -26,7 +27,7 @@ export function WholeFile({ onRead }: { onRead: () => Promise<void> }) {
   const faults = trouble instanceof ApiError ? trouble.faults : [];
   return (
     <section className="whole-file" aria-label="Everything as a file">
-      <a className="button" href="/api/bench" download="oaken-gauge.json">
+      <a className="button" href={ofBench("/api/bench")} download="oaken-gauge.json">
         <Download size={16} aria-hidden="true" /> Save everything as a file
       </a>
       <FileButton

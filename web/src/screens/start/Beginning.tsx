@@ -1,7 +1,7 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useMutation, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { useNavigate } from "react-router";
 
+import { askAt } from "../../api/bench";
 import { api, ApiError, type Kind, type Measure } from "../../api/client";
 import { UnitPicture } from "../../drawing/UnitPicture";
 import { EntryField } from "../../parts/EntryField";
@@ -32,12 +32,10 @@ export function Beginning({ onBack }: { onBack: () => void }) {
   const kinds = useKinds(given.measure).data?.kinds ?? [];
   const kind = kinds.find((one) => one.kind === given.kind) ?? kinds[0];
   const usual = useQuery({ queryKey: ["usual-tools"], queryFn: api.usualTools, staleTime: Infinity });
-  const queries = useQueryClient();
-  const navigate = useNavigate();
   const beginning = useMutation({
     mutationFn: async () => {
       if (!kind) return;
-      await api.comeTo("own");
+      const bench = askAt((await api.comeTo("own")).maker_id);
       // What is in her drawer from an earlier start is not added again.
       const hers = (await api.tools()).map(({ tool }) => tool.id);
       const file = {
@@ -62,8 +60,7 @@ export function Beginning({ onBack }: { onBack: () => void }) {
         ],
       };
       const { projects } = await api.readBench(file);
-      queries.clear();
-      await navigate(`/projects/${projects.at(-1)?.id}`);
+      location.assign(`${bench}/projects/${projects.at(-1)?.id}`);
     },
   });
   const error = beginning.error instanceof ApiError ? beginning.error : null;

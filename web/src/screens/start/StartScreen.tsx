@@ -1,7 +1,7 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useMutation, useQuery } from "@tanstack/react-query";
 import { lazy, Suspense, useState } from "react";
-import { useNavigate } from "react-router";
 
+import { askAt } from "../../api/bench";
 import { api } from "../../api/client";
 import { Notice } from "../../parts/Notice";
 import { useLight } from "../../parts/useLight";
@@ -14,14 +14,11 @@ const Beginning = lazy(async () => ({ default: (await import("./Beginning")).Beg
 export function StartScreen() {
   const standing = useQuery({ queryKey: ["start"], queryFn: api.start });
   const [own, setOwn] = useState(false);
-  const queries = useQueryClient();
-  const navigate = useNavigate();
   useLight();
   const come = useMutation({
     mutationFn: async (bench: "demo" | "own") => {
-      await api.comeTo(bench);
-      queries.clear();
-      await navigate("/");
+      const { maker_id: id } = await api.comeTo(bench);
+      location.assign(askAt(id));
     },
   });
   if (own)

@@ -1,5 +1,6 @@
 import { Link, useSearchParams } from "react-router";
 
+import { ofBench } from "../../api/bench";
 import type { StoredTool, ToolKind } from "../../api/client";
 import { known } from "../../fields/said";
 import { Collection } from "../../parts/Collection";
@@ -137,7 +138,11 @@ function Also({ stored, drawer }: { stored: StoredTool; drawer: Drawer }) {
   return (
     <>
       {kind === "template" && (
-        <a className="button" href={`/api/tools/${stored.id}/template.pdf`} aria-label={`Print ${name}`}>
+        <a
+          className="button"
+          href={ofBench(`/api/tools/${stored.id}/template.pdf`)}
+          aria-label={`Print ${name}`}
+        >
           Print
         </a>
       )}

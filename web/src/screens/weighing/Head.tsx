@@ -15,6 +15,7 @@ import { Link, NavLink } from "react-router";
 
 import type { Project, Unit } from "../../api/client";
 import { Hint } from "../../parts/Hint";
+import { Whose } from "../../parts/Whose";
 import type { Light } from "../../parts/useLight";
 import { AddUnit } from "./AddUnit";
 import { UnitList } from "./UnitList";
@@ -39,8 +40,9 @@ export const Head = memo(function Head({ project, unit, light, turnLight, showKe
     <header className="head">
       <Link to="/projects" className="flex flex-none items-center gap-2 font-bold whitespace-nowrap">
         <img src="/favicon.svg" alt="" width="22" height="22" />
-        Oaken Gauge
+        <span className="max-phone:sr-only">Oaken Gauge</span>
       </Link>
+      <Whose />
       <Hint text="All projects" keys="J">
         <Link to="/projects" className="max-w-60 flex-none truncate text-quiet hover:underline">
           {project.name}

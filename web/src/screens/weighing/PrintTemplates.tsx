@@ -1,6 +1,8 @@
 import { Printer } from "lucide-react";
 import { useState } from "react";
 
+import { ofBench } from "../../api/bench";
+
 const PAPERS = [
   ["letter", "Letter"],
   ["a4", "A4"],
@@ -16,11 +18,15 @@ export function PrintTemplates({ unitId, finished }: Props) {
     <p className="mt-3.5 flex flex-wrap items-center gap-x-3 gap-y-2 text-[14px]">
       <Printer size={16} aria-hidden="true" /> Print templates at true size:
       {PAPERS.map(([paper, name]) => (
-        <a key={paper} className="button" href={`/api/units/${unitId}/templates.pdf?paper=${paper}&${asked}`}>
+        <a
+          key={paper}
+          className="button"
+          href={ofBench(`/api/units/${unitId}/templates.pdf?paper=${paper}&${asked}`)}
+        >
           {name}
         </a>
       ))}
-      <a className="button" href={`/api/units/${unitId}/templates.svg?${asked}`}>
+      <a className="button" href={ofBench(`/api/units/${unitId}/templates.svg?${asked}`)}>
         SVG
       </a>
       <label className="tick-box">
