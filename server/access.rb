@@ -15,7 +15,7 @@ module Server
 
     # Who is there, for as long as a request lasts.
     class Current < ActiveSupport::CurrentAttributes
-      attribute :account, :word, :forwarded, :maker, :arrived
+      attribute :account, :word, :forwarded, :maker_id, :maker, :arrived
     end
 
     class << self

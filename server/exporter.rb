@@ -1,8 +1,8 @@
 # frozen_string_literal: true
 
 module Server
-  # Writes a whole bench as one file: what {Importer} reads. Fabrics go by ids made of their names, so that a bench that was
-  # read in is written the same.
+  # Writes a whole bench as one file: what {Importer} reads. Fabrics and blocks go by ids made of their names, so that a bench that
+  # was read in is written the same.
   class Exporter
     # Results of drills that go into a file.
     DRILLS = 5000
@@ -39,31 +39,31 @@ module Server
     end
 
     def fabric(fabric)
-      { "id" => ids.fetch(fabric.id), "name" => fabric.name, "color" => fabric.colour, "weave" => fabric.weave, **fabric.document }
+      { "id" => fabrics[fabric.id], "name" => fabric.name, "color" => fabric.colour, "weave" => fabric.weave, **fabric.document }
     end
 
-    # Names in small letters, a second of a name with its number.
-    def ids
-      @ids ||= @maker.fabrics.each_with_object({}) do |fabric, all|
-        plain = fabric.name.downcase.gsub(/[^a-z0-9]+/, "-").gsub(/\A-|-\z/, "")
-        plain = "fabric" if plain.empty?
-        all[fabric.id] = ([plain] + (2..).lazy.map { |number| "#{plain}-#{number}" }.first(all.size + 1)).find { |id| !all.value?(id) }
-      end
+    def fabrics
+      @fabrics ||= Ids.new(@maker.fabrics, "fabric")
+    end
+
+    def blocks
+      @blocks ||= Ids.new(@maker.blocks, "block")
     end
 
     def block(block)
       document = OakenGauge.block(block.name, block.picture, block.pieces, block.lines)
-      document.merge("pieces" => document["pieces"].map { |piece| piece.merge("fabrics" => named(piece.fetch("fabrics", {}))) })
+      pieces = document["pieces"].map { |piece| piece.merge("fabrics" => named(piece.fetch("fabrics", {}))) }
+      document.merge("id" => blocks[block.id], "pieces" => pieces)
     end
 
-    # A fabric that is gone from the shelf keeps the name it went by.
-    def named(fabrics)
-      fabrics.transform_values { |id| ids.fetch(id.to_i, id.to_s) }
+    # In one order, whatever order they are stored in.
+    def named(roles)
+      roles.transform_values { |id| fabrics[id] }.sort.to_h
     end
 
     def project(project)
       { "name" => project.name, "measure" => project.measure, "seam_allowance" => project.seam_allowance, "tools" => tools(project),
-        **(project.notes.empty? ? {} : { "notes" => project.notes }),
+        **(project.notes.empty? ? {} : { "notes" => project.notes }), **(project.aside ? { "aside" => true } : {}),
         **quilt(project.quilt), "units" => project.units.includes(:pick, :unit_fabrics).map { |unit| unit(unit) } }
     end
 
@@ -75,15 +75,22 @@ module Server
     def quilt(kept)
       return {} unless kept
 
-      setting = kept["setting"]
-      entries = kept["blocks"].select { |entry| names.key?(entry["id"]) }
-      { "blocks" => entries.map { |entry| names[entry["id"]] }, "counts" => entries.map { |entry| entry["count"] }.compact,
-        "setting" => setting.merge(rename(setting)), **kept.slice("binding", "backing").transform_values { |part| renamed(part) },
+      entries = kept["blocks"].select { |entry| blocks.there?(entry["id"]) }
+      entries.empty? ? {} : { **made_of(entries), **set(kept) }
+    end
+
+    def made_of(entries)
+      { "blocks" => entries.map { |entry| blocks[entry["id"]] }, "counts" => entries.map { |entry| entry["count"] }.compact }
+    end
+
+    def set(kept)
+      { "setting" => kept["setting"].merge(rename(kept["setting"])),
+        **kept.slice("binding", "backing", "batting").transform_values { |part| renamed(part) },
         **colourways(kept.fetch("colourways", [])) }
     end
 
     def colourways(kept)
-      kept.empty? ? {} : { "colourways" => kept.map { |one| named(one).transform_keys { |id| ids.fetch(id.to_i, id) } } }
+      kept.empty? ? {} : { "colourways" => kept.map { |one| named(one.transform_keys { |id| fabrics[id] }) } }
     end
 
     def rename(setting)
@@ -94,12 +101,8 @@ module Server
       part["fabric"] ? part.merge("fabric" => named({ "fabric" => part["fabric"] })["fabric"]) : part
     end
 
-    def names
-      @names ||= @maker.blocks.to_h { |block| [block.id, block.name] }
-    end
-
     def unit(unit)
-      { "name" => unit.label, "unit" => unit.spec, "fabrics" => unit.unit_fabrics.to_h { |held| [held.role, ids.fetch(held.fabric_id)] },
+      { "name" => unit.label, "unit" => unit.spec, "fabrics" => named(unit.unit_fabrics.to_h { |held| [held.role, held.fabric_id] }),
         **(unit.pick ? { "pick" => { "method" => unit.pick.method_id, "finished" => unit.pick.spec["finished"] }.compact } : {}) }
     end
   end

@@ -5,6 +5,7 @@ module Server
   # first: nothing is stored that it would refuse.
   class Importer
     include Quilts
+    include Work
 
     # What stands beside a fabric's own document.
     LABELS = %w[id name color weave].freeze
@@ -35,9 +36,10 @@ module Server
     def add_to(maker)
       @look = Look.new(maker, @bench)
       maker.transaction do
+        @drawer = maker.tools.index_by(&:key)
         @tools = @bench.fetch("tools", []).to_h { |tool| [tool["id"], add_tool(maker, tool)] }
-        @shelf = @bench["fabrics"].to_h { |fabric| [fabric["id"], add_fabric(maker, fabric)] }
-        @blocks = @bench.fetch("blocks", []).zip(@kept).to_h { |block, kept| [block["name"], add_block(maker, block, kept)] }
+        @shelf = add_fabrics(There.new(maker.fabrics))
+        @blocks = add_blocks(There.new(maker.blocks))
         add_work(maker)
         maker.reload
       end
@@ -54,7 +56,7 @@ module Server
 
     # What a block looks like is worked out before anything is stored.
     def kept(block, place)
-      OakenGauge.kept_block(block)
+      OakenGauge.kept_block(block.except("id"))
     rescue OakenGauge::Documents::Invalid => e
       raise OakenGauge::Documents::Invalid, (e.faults.map do |fault|
         fault.class.new(pointer: "/blocks/#{place}#{fault.pointer}", message: fault.message)
@@ -68,44 +70,52 @@ module Server
 
     # @return [String] the id it goes by here
     def add_tool(maker, tool)
-      there = maker.tools.find_by(key: tool["id"])
+      there = @drawer[tool["id"]]
       return there.key if there && (there.document == tool || settled(there, { document: tool }))
 
-      id = free_id(tool["id"], maker.tools.reload.map(&:key))
-      maker.tools.create!(document: tool.merge("id" => id), position: maker.tools.size, retired: retired?(tool))
+      id = free_id(tool["id"], @drawer)
+      @drawer[id] = maker.tools.create!(document: tool.merge("id" => id), position: @drawer.size, retired: retired?(tool))
       id
     end
 
     def free_id(id, taken)
-      [id, *(2..(taken.size + 2)).map { |number| "#{id}-#{number}" }].find { |one| !taken.include?(one) }
+      [id, *(2..(taken.size + 2)).map { |number| "#{id}-#{number}" }].find { |one| !taken.key?(one) }
     end
 
     def retired?(tool)
       @bench.fetch("retired", []).include?(tool["id"])
     end
 
-    def add_fabric(maker, fabric)
-      colour = fabric["color"]&.downcase
-      looks = { colour: (colour if colour&.match?(/\A#[0-9a-f]{6}\z/)), weave: fabric["weave"] }.compact
-      told = { document: fabric.except(*LABELS), name: fabric["name"], **PLAIN, **looks }
-      same_or_stored(maker.fabrics, told)
+    def add_fabrics(there)
+      @bench["fabrics"].to_h { |fabric| [fabric["id"], same_or_stored(there, told_of(fabric))] }
     end
 
-    def add_block(maker, block, kept)
+    def told_of(fabric)
+      colour = fabric["color"]&.downcase
+      looks = { colour: (colour if colour&.match?(/\A#[0-9a-f]{6}\z/)), weave: fabric["weave"] }.compact
+      { document: fabric.except(*LABELS), name: fabric["name"], **PLAIN, **looks }
+    end
+
+    # Of several by one name without ids of their own the last is meant.
+    def add_blocks(there)
+      @bench.fetch("blocks", []).zip(@kept).to_h { |block, kept| [block["id"] || block["name"], add_block(there, block, kept)] }
+    end
+
+    def add_block(there, block, kept)
       cells = kept["picture"]["cells"].map { |row| row.map { |cell| with_ids(cell) } }
-      same_or_stored(maker.blocks, { name: block.fetch("name"), picture: kept["picture"].merge("cells" => cells), lines: kept["lines"],
-                                     pieces: kept["pieces"].map { |piece| with_ids(piece) } })
+      same_or_stored(there, { name: block.fetch("name"), picture: kept["picture"].merge("cells" => cells), lines: kept["lines"],
+                              pieces: kept["pieces"].map { |piece| with_ids(piece) } })
     end
 
     # What is there just so; or what is done with another of the name.
-    def same_or_stored(records, told)
-      named = records.reload.select { |one| one.name == told[:name] }
-      same = named.find { |one| one.attributes.symbolize_keys.slice(*told.keys) == told }
-      same || (settled(named.first, told) if named.any?) || records.create!(told)
+    def same_or_stored(there, told)
+      there.same(told) || there.take(settled(there.named(told), told)) || there.add(told)
     end
 
     # @return [ActiveRecord::Base, nil] hers, as it stays; nil where both are kept
     def settled(hers, told)
+      return if hers.nil?
+
       hers.update!(told) if @clash == "theirs"
       hers unless @clash == "both"
     end
@@ -119,46 +129,6 @@ module Server
     # Fabrics of the file by the ids they are stored under; one that is not on its shelf keeps its name.
     def stored(names)
       names.map { |name| @shelf[name]&.id&.to_s || name }
-    end
-
-    def add_work(maker)
-      @bench["projects"].each { |project| add_project(maker, project) }
-      add_drills(maker)
-    end
-
-    # Results that are there already are not added again.
-    def add_drills(maker)
-      (@bench.fetch("drills", []) - maker.drills.map(&:to_document)).each do |result|
-        maker.drills.create!(kind: result["drill"], **result.slice("asked", "right"), created_at: result["at"])
-      end
-    end
-
-    def add_project(maker, document)
-      return if @look.project_stays?(document, @clash)
-
-      maker.projects.where(name: document["name"]).find_each { |one| one.update!(removed_at: Time.now) } if @clash == "theirs"
-      project = maker.all_projects.create!(name: document.fetch("name"), seam_allowance: document.fetch("seam_allowance"),
-                                           measure: measure(document), tool_keys: document["tools"]&.map { |id| @tools.fetch(id) },
-                                           notes: document.fetch("notes", ""), quilt: quilt(document))
-      document["units"].each_with_index { |given, i| add_unit(project, given, i) }
-    end
-
-    # Millimetres are worked in as centimetres are.
-    def measure(document)
-      document.fetch("measure", "inch") == "inch" ? "inch" : "cm"
-    end
-
-    def add_unit(project, given, place)
-      unit = project.units.create!(label: given.fetch("name"), spec: given.fetch("unit"), position: place)
-      given["fabrics"].each { |role, id| unit.unit_fabrics.create!(role: role, fabric: @shelf.fetch(id)) }
-      pick(unit, given["pick"]) if given["pick"]
-    end
-
-    # A method that cannot make it any more, with these tools, is not picked.
-    def pick(unit, given)
-      spec = unit.spec.merge(given.slice("finished"))
-      chosen = OakenGauge.weigh(unit.weigh_document(spec), view: true)["methods"].find { |method| method["method"] == given["method"] }
-      unit.create_pick!(method_id: given["method"], spec: spec, answer: chosen.except("drawings")) if chosen && chosen["feasible"]
     end
   end
 end

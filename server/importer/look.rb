@@ -42,11 +42,25 @@ module Server
         named.include?(one) ? "same" : "other"
       end
 
-      # Fabrics go by ids of the file's own: in their place stand their names.
+      # Fabrics and blocks go by ids of the file's own: in their place stand their names, a second of a name with its number.
       def plain(bench)
-        names = bench["fabrics"].to_h { |fabric| fabric.values_at("id", "name") }
+        fabrics = numbered(bench["fabrics"])
+        blocks = numbered(bench.fetch("blocks", []))
         { **bench, "fabrics" => bench["fabrics"].map { |fabric| fabric.except("id") },
-          **bench.slice("blocks", "projects").transform_values { |list| list.map { |one| renamed(one, names) } } }
+          "blocks" => bench.fetch("blocks", []).map { |block| renamed(block.except("id"), fabrics) },
+          "projects" => bench["projects"].map { |one| renamed(of_blocks(one, blocks), fabrics) } }
+      end
+
+      def numbered(list)
+        counts = Hash.new(0)
+        list.to_h do |one|
+          number = counts[one["name"]] += 1
+          [one["id"] || one["name"], number > 1 ? "#{one['name']} (#{number})" : one["name"]]
+        end
+      end
+
+      def of_blocks(project, names)
+        project.key?("blocks") ? project.merge("blocks" => project["blocks"].map { |id| names.fetch(id, id) }) : project
       end
 
       def renamed(value, names)

@@ -8,13 +8,13 @@ module Server
 
       def quilt(document)
         setting = document["setting"]
-        blocks = document.fetch("blocks", []).filter_map { |name| @blocks[name] }
+        blocks = document.fetch("blocks", []).map { |id| @blocks.fetch(id) }
         return unless setting && blocks.any?
 
         counts = document.fetch("counts", [])
         { "blocks" => blocks.each_with_index.map { |block, i| { "id" => block.id, "count" => counts[i] }.compact },
           "setting" => setting.merge(with_stored(setting)),
-          **document.slice("binding", "backing").transform_values { |part| with_fabric(part) }, **colourways(document) }
+          **document.slice("binding", "backing", "batting").transform_values { |part| with_fabric(part) }, **colourways(document) }
       end
 
       def colourways(document)

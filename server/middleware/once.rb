@@ -29,7 +29,7 @@ module Server
 
       # Of whoever asks, at the address that it was asked at.
       def key(env, word)
-        whose = [Access.account&.id, Access::Current.maker&.id]
+        whose = [Access.account&.id, Access::Current.maker_id]
         Models::Secret.digest([*whose, env["REQUEST_METHOD"], env["PATH_INFO"], word].join(" "))
       end
 

@@ -62,7 +62,9 @@ module Server
       # @return [Maker] the one that the address names; or else the one who came to the bench last, the first there is where nobody has
       #   come yet
       def self.at_bench
-        Access::Current.maker || here.first!
+        named = Access::Current.maker_id or return here.first!
+
+        Access::Current.maker ||= here.find_by(id: named) || raise(Problem.new(404, "This maker is not here any more: open another."))
       end
 
       # One more, while nobody else adds one.

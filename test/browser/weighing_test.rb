@@ -390,7 +390,7 @@ class WeighingScreenTest < BrowserCase
       const fetch = window.fetch;
       window.fetch = async (...asked) => {
         const answer = await fetch(...asked);
-        const weighing = (asked[0].url ?? asked[0]).includes("/api/weigh");
+        const weighing = (asked[0].url ?? asked[0]).includes("/weigh");
         return weighing ? new Promise((done) => setTimeout(() => done(answer), 500)) : answer;
       };
     JS

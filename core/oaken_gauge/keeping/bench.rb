@@ -75,6 +75,16 @@ module OakenGauge
         end
       end
 
+      # A block, and what projects of the file name it by: its name, where it has no id of its own.
+      class Block < Blocks::Block
+        text :id, default: nil
+
+        # @return [String]
+        def called
+          id || name
+        end
+      end
+
       # A unit of a project, and the method picked for it.
       class Unit
         include Documents::Record
@@ -106,11 +116,13 @@ module OakenGauge
         length :seam_allowance, as: :seam, default: Weighing::Question::SEAM, most: 2, always: true
         field :tools, Documents::Composites::Nothing.new(Documents::Composites::List.new(NAMES, 0..Kinds::MOST_TOOLS)), default: nil
         text :notes, default: nil, most: 10_000, lines: true
+        flag :aside
         list :blocks, NAMES, within: 0..100, default: [].freeze
         nested :setting, -> { Blocks::Setting }, default: nil
         list :counts, Documents::Scalars::Whole.new(1..10_000), within: 0..100, default: [].freeze
         nested :binding, -> { Quilts::Question::Binding }, default: nil
         nested :backing, -> { Quilts::Question::Backing }, default: nil
+        nested :batting, -> { Quilts::Question::Batting }, default: nil
         list :colourways, KeptQuilt::COLOURWAY, within: 0..KeptQuilt::MOST_COLOURWAYS, default: [].freeze
         list :units, Unit, within: 0..400, default: [].freeze, always: true
       end
@@ -120,17 +132,27 @@ module OakenGauge
       Kinds.drawer(self)
       list :retired, NAMES, within: 0..Kinds::MOST_TOOLS, default: [].freeze, meaning: "Tools that are kept and not used, by their ids."
       list :fabrics, ShelfFabric.new, within: 0..2000, default: [].freeze, always: true
-      list :blocks, -> { Blocks::Block }, within: 0..500, default: [].freeze
+      list :blocks, Block, within: 0..500, default: [].freeze
       list :projects, Project, within: 0..500, default: [].freeze, always: true
       list :drills, DrillResult, within: 0..5000, default: [].freeze
       unique(:fabrics, "id", say: "%<read>s is the id of another fabric: allowed is one fabric an id") { |fabric| fabric.label.id }
+      unique(:blocks, "id", say: "%<read>s is the id of another block: allowed is one block an id") { |block| block.id || block.object_id }
       rule(:projects, :fabrics, say: "%<read>s is not the id of a fabric in the file",
                                 at: ->(projects, fabrics) { lost_fabrics(projects, fabrics) }) { |*given| lost_fabrics(*given).empty? }
       rule(:projects, :tools, say: "%<read>s is not the id of a tool in the file",
                               at: ->(projects, tools) { lost_tools(projects, tools) }) { |*given| lost_tools(*given).empty? }
 
+      rule(:projects, :blocks, say: "%<read>s is not the id of a block in the file",
+                               at: ->(projects, blocks) { lost_blocks(projects, blocks) }) { |*given| lost_blocks(*given).empty? }
+
       class << self
         private
+
+        def lost_blocks(projects, blocks)
+          known = blocks.map(&:called)
+          each_with_place(projects) { |one| one.blocks.each_index.reject { |place| known.include?(one.blocks[place]) } }
+            .map { |project, place| ["projects", project, "blocks", place] }
+        end
 
         def lost_fabrics(projects, fabrics)
           known = fabrics.map { |one| one.label.id }

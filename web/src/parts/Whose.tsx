@@ -4,14 +4,14 @@ import { Link } from "react-router";
 import { api } from "../api/client";
 
 /** Whose bench this window works at, and the way to the others. */
-export function Whose() {
+export function Whose({ className = "" }: { className?: string }) {
   const standing = useQuery({ queryKey: ["start"], queryFn: api.start });
   if (!standing.data) return null;
   return (
     <Link
       to="/makers"
       aria-label={`Maker: ${standing.data.name}`}
-      className="max-w-36 flex-none truncate font-semibold hover:underline max-[700px]:max-w-20"
+      className={`max-w-36 min-w-0 shrink-[1000] truncate font-semibold hover:underline max-[700px]:max-w-20 ${className}`}
     >
       {standing.data.name}
     </Link>

@@ -42,7 +42,7 @@ export const Head = memo(function Head({ project, unit, light, turnLight, showKe
         <img src="/favicon.svg" alt="" width="22" height="22" />
         <span className="max-phone:sr-only">Oaken Gauge</span>
       </Link>
-      <Whose />
+      <Whose className="max-[1151px]:hidden" />
       <Hint text="All projects" keys="J">
         <Link to="/projects" className="max-w-60 flex-none truncate text-quiet hover:underline">
           {project.name}
