@@ -7,7 +7,6 @@ module Server
   # Whether who comes has to sign in, and who is there. On this machine alone nobody has to; where others can reach it, or where
   # ACCOUNTS is 1, everybody.
   module Access
-    COOKIE = "oaken_gauge"
     # What a proxy puts into a request that it passes on.
     FORWARDED = %w[HTTP_FORWARDED HTTP_X_FORWARDED_FOR HTTP_X_FORWARDED_HOST HTTP_X_FORWARDED_PROTO HTTP_X_REAL_IP].freeze
     # Settings that say it is meant to be reached by others.
@@ -68,14 +67,6 @@ module Server
       # @return [Array<String>] names under which it may be reached, beside this machine's own
       def hosts
         [*ENV.fetch("ALLOWED_HOSTS", "").split(","), *ENV.fetch("HOST", "").split(","), URI(public_address).host].compact.map(&:strip)
-      end
-
-      # @param word [String, nil] nothing takes it away
-      # @return [String] what the browser keeps
-      def cookie(word)
-        parts = ["#{COOKIE}=#{word}", "Path=/", "HttpOnly", "SameSite=Lax", "Max-Age=#{word ? Models::Session::LASTS : 0}"]
-        parts << "Secure" if public_address.start_with?("https:")
-        parts.join("; ")
       end
 
       private

@@ -5,6 +5,8 @@ module Server
     # Refuses a request whose body is larger than any document of ours, before it is read into memory.
     class BodyLimit
       LARGEST = 512 * 1024
+      # Who has not signed in sends no documents.
+      STRANGERS = 64 * 1024
       # A whole bench as one file may be larger.
       FILES = 8 * 1024 * 1024
       FILE = %r{\A/api/bench(/|\z)}
@@ -14,13 +16,20 @@ module Server
       end
 
       def call(env)
-        most = env["PATH_INFO"].to_s.match?(FILE) ? FILES : LARGEST
+        most = most(env["PATH_INFO"].to_s)
         return @app.call(env) unless too_large?(env, most)
 
         problem(most).answer("connection" => "close")
       end
 
       private
+
+      # Where nobody has to sign in, everybody on this machine counts as signed in.
+      def most(path)
+        return STRANGERS if Access.required? && Access.account.nil?
+
+        path.match?(FILE) ? FILES : LARGEST
+      end
 
       # A body without a stated length is read only as far as the limit.
       def too_large?(env, most)

@@ -22,7 +22,7 @@ module Server
       def admit(env, path)
         return @app.call(env) unless Access.required?
 
-        word = Rack::Utils.parse_cookies(env)[Access::COOKIE]
+        word = Rack::Utils.parse_cookies(env)[Cookies::SESSION]
         account = Models::Session.called(word)&.account
         return Problem.new(401, "Sign in first.").answer unless account || open?(path)
 

@@ -8,6 +8,7 @@ module Server
     class Account < ActiveRecord::Base
       has_many :makers, dependent: :destroy
       has_many :sessions, dependent: :delete_all
+      has_many :known_browsers, dependent: :delete_all
 
       # What bcrypt takes in, bytes; and what nobody guesses soon, letters.
       LONGEST = 72
@@ -16,12 +17,17 @@ module Server
       # Compared with where there is no such account, so that it takes as long.
       NOBODY = BCrypt::Password.create("nobody", cost: COST).to_s
 
-      # @param name [String]
-      # @param passphrase [String]
+      # @param name [String] however its letters are written, as the database tells them alike
       # @return [Account, nil]
-      def self.called(name, passphrase)
-        account = find_by("lower(name) = ?", name.strip.downcase)
-        account if BCrypt::Password.new(account&.passphrase || NOBODY) == passphrase && account
+      def self.named(name)
+        find_by("lower(name) = lower(?)", name.strip)
+      end
+
+      # @param account [Account, nil]
+      # @param passphrase [String]
+      # @return [Boolean] whether it is the one of the account; where there is none, as late
+      def self.right?(account, passphrase)
+        (BCrypt::Password.new(account&.passphrase || NOBODY) == passphrase) && !account.nil?
       end
 
       # @param text [String]
@@ -44,7 +50,7 @@ module Server
       # @raise [Problem]
       def self.make(name, passphrase)
         digest = digest(passphrase)
-        raise Problem.at("/name", "is taken: allowed is another") if exists?(["lower(name) = ?", name.strip.downcase])
+        raise Problem.at("/name", "is taken: allowed is another") if named(name)
 
         first = none?
         create!(name: name.strip, passphrase: digest).tap do |account|

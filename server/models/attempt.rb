@@ -1,41 +1,72 @@
 # frozen_string_literal: true
 
+require "zlib"
+
 module Server
   module Models
-    # A passphrase that was wrong: for whom, and from where. So many, and it has to be waited.
+    # A passphrase that was said: for whom, and from where. It is counted before it is looked at, and one that was right is forgotten.
+    # Too many that were wrong, and it has to be waited: for an account, from anywhere but a browser that it was signed in from before,
+    # which has a count of its own. An address that many may share locks nobody out who knows the passphrase.
     class Attempt < ActiveRecord::Base
       MINUTES = 15
-      # For an account, and from an address that many may share.
-      MOST = { "account" => 10, "address" => 40 }.freeze
+      MOST = 10
+      MOST_FROM_ADDRESS = 40
 
-      # @param name [String]
-      # @param address [String]
-      # @raise [Problem]
-      def self.refuse_too_many(name, address)
-        return if keys(name, address).none? { |kind, key| where(key: key).where("created_at > ?", since).count >= MOST.fetch(kind) }
+      class << self
+        # @param account [Account, nil] nil where there is none by the name
+        # @param name [String] as it was said
+        # @param browser [KnownBrowser, nil]
+        # @return [String] by what it was counted
+        # @raise [Problem] where there were too many
+        def count(account, name, browser = nil)
+          key = key(account, name, browser)
+          transaction { one_more(key) }
+          key
+        end
 
-        raise Problem.new(429, "Too many wrong passphrases. Try again in #{MINUTES} minutes.")
+        # @param key [String]
+        # @return [void]
+        def forget(key)
+          where(key: key).delete_all
+        end
+
+        # Wrong ones from one address, whoever they were for.
+        # @param address [String]
+        # @raise [Problem] where there were too many
+        def note_address(address)
+          key = "address #{address}"
+          create!(key: key)
+          where("created_at < ?", since).delete_all
+          refuse if recent(key) > MOST_FROM_ADDRESS
+        end
+
+        private
+
+        # Whoever guesses from several places at once is counted one after another, in every process and copy.
+        def one_more(key)
+          connection.execute("SELECT pg_advisory_xact_lock(#{Zlib.crc32(key)})")
+          refuse if recent(key) >= MOST
+          create!(key: key)
+        end
+
+        def key(account, name, browser)
+          return "browser #{browser.id}" if account && browser&.account_id == account.id
+
+          account ? "account #{account.id}" : "name #{Secret.digest(name.strip.downcase)}"
+        end
+
+        def recent(key)
+          where(key: key).where("created_at > ?", since).count
+        end
+
+        def refuse
+          raise Problem.new(429, "Too many wrong passphrases. Try again in #{MINUTES} minutes.")
+        end
+
+        def since
+          Time.now - (MINUTES * 60)
+        end
       end
-
-      # @return [void]
-      def self.note(name, address)
-        keys(name, address).each_value { |key| create!(key: key) }
-        where("created_at < ?", since).delete_all
-      end
-
-      # Of an account that was signed in to, the wrong ones are forgotten.
-      def self.forget(name)
-        where(key: keys(name, "")["account"]).delete_all
-      end
-
-      def self.keys(name, address)
-        { "account" => "account #{Secret.digest(name.downcase)}", "address" => "address #{address}" }
-      end
-
-      def self.since
-        Time.now - (MINUTES * 60)
-      end
-      private_class_method :keys, :since
     end
   end
 end

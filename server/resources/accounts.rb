@@ -10,10 +10,10 @@ module Server
 
       post "/api/session" do
         name, passphrase = read(required: %w[name passphrase]) { |keys| [keys.value("name"), keys.value("passphrase", :passphrase)] }
-        Models::Attempt.refuse_too_many(name, address)
-        account = Models::Account.called(name, passphrase)
-        refuse(name) unless account
-        Models::Attempt.forget(name)
+        account = Models::Account.named(name)
+        key = Models::Attempt.count(account, name, browser)
+        refuse unless Models::Account.right?(account, passphrase)
+        Models::Attempt.forget(key)
         come(account)
       end
 
@@ -43,8 +43,10 @@ module Server
       post "/api/account/end" do
         passphrase = given(%w[passphrase]).first
         account = Access.account or raise Problem.new(404, "There is no account here.")
-        raise Problem.at("/passphrase", "is not the one of this account") unless Models::Account.called(account.name, passphrase)
+        key = Models::Attempt.count(account, account.name)
+        raise Problem.at("/passphrase", "is not the one of this account") unless Models::Account.right?(account, passphrase)
 
+        Models::Attempt.forget(key)
         account.destroy!
         gone
       end
@@ -61,17 +63,26 @@ module Server
       end
 
       def come(account, status: 200)
-        headers["set-cookie"] = Access.cookie(Models::Session.give(Models::Session::LASTS, account: account))
+        Cookies.sign_in(headers, Models::Session.give(Models::Session::LASTS, account: account))
+        know(account) unless browser&.account_id == account.id
         answer standing(account), status: status
       end
 
       def gone
-        headers["set-cookie"] = Access.cookie(nil)
+        Cookies.sign_out(headers)
         answer standing(nil)
       end
 
-      def refuse(name)
-        Models::Attempt.note(name, address)
+      def browser
+        @browser ||= Models::KnownBrowser.called(request.cookies[Cookies::BROWSER])
+      end
+
+      def know(account)
+        Cookies.know(headers, Models::KnownBrowser.give(Models::KnownBrowser::LASTS, account: account))
+      end
+
+      def refuse
+        Models::Attempt.note_address(Throttle.address(env))
         raise Problem.new(401, "This name and this passphrase do not belong together.")
       end
 
@@ -81,10 +92,6 @@ module Server
 
       def no_reset
         raise Problem.at("/code", "is an invitation to sign up: open its own link")
-      end
-
-      def address
-        Throttle.address(env)
       end
     end
   end

@@ -36,12 +36,13 @@ class AccountsTest < ServerCase
     assert_equal({ "required" => true, "name" => nil }, fetch("/api/session"))
     assert_equal "Ada", sign_up["name"]
     assert_equal [201, [@maker.id]], [last_response.status, account.makers.ids]
-    cookie = last_response.headers["set-cookie"]
+    cookie, browser = last_response.headers["set-cookie"]
 
-    assert_match(%r{\Aoaken_gauge=.{40,}; Path=/; HttpOnly; SameSite=Lax; Max-Age=2592000\z}, cookie)
+    assert_match(%r{\Aoaken_gauge=.{40,}; path=/; max-age=2592000; httponly; samesite=lax\z}, cookie)
+    assert_match(%r{\Aoaken_gauge_browser=.{40,}; path=/api/session; max-age=31536000; httponly; samesite=lax\z}, browser)
     assert_equal "Slack Tide lap quilt", fetch("/api/projects")["projects"].first["name"]
     # Nothing that is secret is kept as it is.
-    stored = Server::Models::Session.pluck(:digest) + Server::Models::Account.pluck(:passphrase)
+    stored = [Server::Models::Session, Server::Models::KnownBrowser].flat_map { |kept| kept.pluck(:digest) } + Server::Models::Account.pluck(:passphrase)
 
     refute(stored.any? { |one| one.include?(PASSPHRASE) || cookie.include?(one) })
   end
@@ -87,7 +88,7 @@ class AccountsTest < ServerCase
     elsewhere = Server::Models::Session.give(100, account: account)
     delete "/api/session"
 
-    assert_match(/Max-Age=0/, last_response.headers["set-cookie"])
+    assert_match(/max-age=0/, last_response.headers["set-cookie"])
     get "/api/projects"
 
     assert_problem 401, nil, /Sign in first/
@@ -372,7 +373,7 @@ class AccountsTest < ServerCase
   def test_a_public_address
     ENV["PUBLIC_URL"] = "https://quilts.example/"
 
-    assert_match(/; Secure\z/, Server::Access.cookie("word"))
+    assert_match(/; secure;/, {}.tap { |headers| Server::Cookies.sign_in(headers, "word") }["set-cookie"])
     assert_includes Server::Access.hosts, "quilts.example"
     proxied = Server::Application.build(log: StringIO.new)
     asking = Rack::MockRequest.new(proxied)
