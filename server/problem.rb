@@ -4,6 +4,9 @@ module Server
   # What went wrong, as RFC 9457 problem details. Raised by resources, written by {Resources::Base}.
   class Problem < StandardError
     TYPE = "application/problem+json"
+    UNREADABLE = "Some of what was sent cannot be used."
+    # Nobody reads more of them at once.
+    MOST_FAULTS = 100
 
     # @return [Integer] HTTP status
     attr_reader :status
@@ -29,14 +32,18 @@ module Server
     # @param faults [Array<OakenGauge::Documents::Fault>]
     # @return [Problem]
     def self.unreadable(faults)
-      new(422, "Some of what was sent cannot be used.", errors: faults.map(&:to_document))
+      more = faults.size - MOST_FAULTS
+      told = faults.first(MOST_FAULTS).map(&:to_document)
+      return new(422, UNREADABLE, errors: told) unless more.positive?
+
+      new(422, "#{UNREADABLE} Here are the first #{MOST_FAULTS} faults; there are #{more} more.", errors: told, more: more)
     end
 
     # @param pointer [String] where in the request
     # @param message [String]
     # @return [Problem]
     def self.at(pointer, message)
-      new(422, "Some of what was sent cannot be used.", errors: [{ "pointer" => pointer, "message" => message }])
+      new(422, UNREADABLE, errors: [{ "pointer" => pointer, "message" => message }])
     end
 
     # @param text [String] "unit 7"

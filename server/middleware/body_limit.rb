@@ -16,6 +16,8 @@ module Server
       end
 
       def call(env)
+        # Further in everybody reads one.
+        env["rack.input"] ||= StringIO.new
         most = most(env["PATH_INFO"].to_s)
         return @app.call(env) unless too_large?(env, most)
 

@@ -22,7 +22,8 @@ module Server
         fault = fault_of(env)
         return refusal(*fault) if fault
 
-        as_problem(@app.call(env), env)
+        # What says what a body is where there is none, says nothing.
+        as_problem(@app.call(body?(env) ? env : env.except("CONTENT_TYPE")), env)
       end
 
       private

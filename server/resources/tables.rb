@@ -45,7 +45,12 @@ module Server
         table = OakenGauge.public_send(door, text)
         added = table["faults"].empty? || confirmed ? table["entries"] : []
         maker.transaction { added.each(&add) }
-        answer({ "ready" => table["entries"].map { |entry| entry["name"] }, "faults" => table["faults"], "added" => added.size })
+        answer({ "ready" => table["entries"].map { |entry| entry["name"] }, "added" => added.size, **told(table["faults"]) })
+      end
+
+      # Nobody reads more of them at once.
+      def told(faults)
+        { "faults" => faults.first(Problem::MOST_FAULTS), "more" => [faults.size - Problem::MOST_FAULTS, 0].max }
       end
 
       def free_id(name)

@@ -17,6 +17,9 @@ module OakenGauge
                 "" => 1 / 96.0 }.freeze
       LARGEST = 512 * 1024
       CORNERS = 200
+      # Further out nothing of a quilt lies, inches; and finer nothing is drawn, inches to a unit.
+      FARTHEST = 10_000
+      FINEST = 1e-9
       SHAPES = %w[polygon rect path].freeze
       # What runs or fetches something.
       REFUSED = %w[script foreignObject image use iframe object embed].freeze
@@ -70,7 +73,16 @@ module OakenGauge
 
       def closed(svg)
         refuse_strange(svg)
-        Shapes.new(scale(svg), ->(words) { refuse(words) }, ->(words) { @aside << words }).of(svg)
+        shapes = Shapes.new(scale(svg), ->(words) { refuse(words) }, ->(words) { @aside << words }).of(svg)
+        refuse_far(shapes)
+        shapes
+      end
+
+      # Numbers may be written that no computer holds.
+      def refuse_far(shapes)
+        return if shapes.all? { |shape| shape.points.flatten.all? { |number| number.finite? && number.abs <= FARTHEST } }
+
+        refuse("has a corner beyond #{FARTHEST} inches: allowed are shapes that lie nearer")
       end
 
       # One after another, not one within another: a file may be nested as deep as it is long.
@@ -94,7 +106,16 @@ module OakenGauge
       def scale(svg)
         wide = box_width(svg)
         size, unit = svg.attributes["width"].to_s.match(/\A\s*([\d.]+)\s*([a-z]*)\s*\z/)&.captures
-        size && wide && UNITS.key?(unit) ? Float(size) * UNITS.fetch(unit) / wide : UNITS.fetch("")
+        size = Float(size.to_s, exception: false)
+        return UNITS.fetch("") unless size && wide && UNITS.key?(unit)
+
+        scale = size * UNITS.fetch(unit) / wide
+        if scale.between?(FINEST,
+FARTHEST)
+          scale
+        else
+          refuse("has a width that is nothing of its viewBox, or no number: allowed is a size in inches")
+        end
       end
 
       def box_width(svg)

@@ -52,9 +52,9 @@ module OakenGauge
       end
 
       def head_right?(head)
-        return !fault(1, "", "is empty: allowed is a line of names, #{names}") unless head
+        return !fault(1, "", "is empty: allowed is a line of names, #{names}") if head.nil? || head.all?(&:empty?)
 
-        (head - self.class::COLUMNS).each { |name| fault(1, name, "is no column here: allowed are #{names}") }
+        (head - self.class::COLUMNS - [""]).uniq.each { |name| fault(1, name, "is no column here: allowed are #{names}") }
         (self.class::REQUIRED - head).each { |name| fault(1, name, "is missing") }
         faults.empty?
       end
@@ -66,6 +66,7 @@ module OakenGauge
       def rows(lines, head)
         list = []
         while list.size <= MOST && (values = lines.shift)
+          fault(lines.lineno, "", "has something in a column without a name") if nameless?(head, values)
           list << Row.new(line: lines.lineno, values: told(head, values))
         end
         return list.reject { |row| row.values.empty? } if list.size <= MOST
@@ -75,7 +76,12 @@ module OakenGauge
       end
 
       def told(head, values)
-        head.zip(values).to_h { |name, value| [name, written(value.to_s.strip)] }.reject { |_, value| value.empty? }
+        head.zip(values).to_h { |name, value| [name, written(value.to_s.strip)] }.reject { |name, value| name.empty? || value.empty? }
+      end
+
+      # Spreadsheets write empty columns at the end.
+      def nameless?(head, values)
+        values.each_with_index.any? { |value, place| head.fetch(place, "").empty? && !value.to_s.strip.empty? }
       end
 
       def written(value)

@@ -3038,6 +3038,8 @@ export interface components {
                 pointer: string;
                 message: string;
             }[];
+            /** @description How many errors there are beside those that are told */
+            more?: number;
             /** @description Units that are in the project already by another name, where some are to be added */
             there?: {
                 label: string;
@@ -3841,6 +3843,8 @@ export interface components {
             };
             content: {
                 "application/json": {
+                    /** @description How many faults there are beside those that are told */
+                    more: number;
                     ready: string[];
                     added: number;
                     faults: {

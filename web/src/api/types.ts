@@ -83,6 +83,7 @@ export type MakerGiven = { name: string };
 export type TakenIn = {
   ready: string[];
   faults: { line: number; column: string; say: string }[];
+  more: number;
   added: number;
 };
 /** What of a file is here already, by kind. */

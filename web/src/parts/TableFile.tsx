@@ -8,6 +8,8 @@ import { FileButton } from "./FileButton";
 
 type Props = { of: "fabrics" | "tools"; onRead: () => Promise<void> };
 
+/** So many faults are shown. */
+const SHOWN = 8;
 const COLUMNS = {
   fabrics: "name, form, width, length, side, count, shade, directional, price",
   tools: "tool, side, mark, reads, makes",
@@ -54,17 +56,19 @@ export function TableFile({ of, onRead }: Props) {
 }
 
 function Taken({ taken, onAdd }: { taken: TakenIn; onAdd: () => void }) {
+  const more = Math.max(0, taken.faults.length - SHOWN) + taken.more;
   const waiting = taken.added === 0 && taken.ready.length > 0;
   return (
     <div role="status">
       <p>{taken.added > 0 ? `Added ${taken.added}.` : `${taken.ready.length} ready, nothing added yet.`}</p>
       <ul className="field-error">
-        {taken.faults.slice(0, 8).map((fault) => (
+        {taken.faults.slice(0, SHOWN).map((fault) => (
           <li key={`${fault.line}/${fault.column}/${fault.say}`}>
             Line {fault.line}
             {fault.column && `, ${fault.column}`}: {fault.say}
           </li>
         ))}
+        {more > 0 && <li>… and {more} more.</li>}
       </ul>
       {waiting && (
         <button type="button" className="button" onClick={onAdd}>

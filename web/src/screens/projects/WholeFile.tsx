@@ -63,6 +63,7 @@ export function WholeFile({ onRead }: { onRead: () => Promise<void> }) {
                 {fault.pointer.slice(1).replaceAll("/", " › ")} {fault.message}
               </li>
             ))}
+            {faults.length > 5 && <li>… and more.</li>}
           </ul>
         </div>
       )}
