@@ -58,6 +58,11 @@ module Server
     end
 
     # @return [Problem]
+    def self.disk_full
+      new(507, "There is no room on the disk, so this could not be saved. Nothing that was saved is lost; make room, and try again.")
+    end
+
+    # @return [Problem]
     def self.database_gone
       said = Database.starting? ? "is being started again" : "is not answering"
       new(503, "The database #{said}. Nothing was lost; try again in a moment.")

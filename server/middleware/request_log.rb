@@ -28,6 +28,8 @@ module Server
       rescue *Database::GONE
         problem(Problem.database_gone, "retry-after" => "2")
       rescue StandardError => e
+        return problem(Problem.disk_full) if Disk.full?(e)
+
         log(at: Time.now.utc.iso8601(3), error: e.class.name, message: e.message, trace: e.backtrace&.first(8))
         problem(Problem.new(500, "Something went wrong here. Nothing was saved; what you typed is still on your screen."))
       end
@@ -36,10 +38,12 @@ module Server
         problem.answer(headers)
       end
 
-      # What is no UTF-8 is written with marks in its place.
+      # What is no UTF-8 is written with marks in its place; what there is no room for, not at all.
       def log(line)
         @output.write("#{JSON.generate(line.transform_values { |value| value.is_a?(String) ? plain(value) : value })}\n")
         @output.flush
+      rescue Errno::ENOSPC
+        nil
       end
 
       def plain(text)

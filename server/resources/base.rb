@@ -37,6 +37,12 @@ module Server
         problem Problem.overdue
       end
 
+      error ActiveRecord::StatementInvalid do |error|
+        raise error unless Disk.full?(error)
+
+        problem Problem.disk_full
+      end
+
       error(*Database::GONE) do
         problem Problem.database_gone
       end

@@ -49,6 +49,7 @@ module Running
       @cluster = Cluster.new(File.join(var, "postgres"))
       @users = File.open(File.join(var, "postgres.users"), File::RDWR | File::CREAT)
       starting { @users.flock(File::LOCK_SH) && @cluster.start }
+      ENV["DATA_FOLDER"] = var
       ENV["DATABASE_MARK"] = File.join(var, "postgres.starting-again")
       @keeper = Keeper.new(@cluster, ENV.fetch("DATABASE_MARK")) { |start| starting(&start) }
       starting { @cluster.database("oaken_gauge") }

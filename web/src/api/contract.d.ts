@@ -3926,6 +3926,8 @@ export interface components {
             content: {
                 "application/json": {
                     /** @enum {string} */
+                    disk: "room" | "full" | "unknown";
+                    /** @enum {string} */
                     status: "well" | "unwell";
                     /** @enum {string} */
                     database: "answering" | "incomplete" | "starting" | "silent" | "gone";
