@@ -14,24 +14,39 @@ module Server
       # Those that were not removed.
       scope :here, -> { where(removed_at: nil) }
 
+      # How far a project is. - units, picked: how many; - unit, method: which is next, the first without a pick or else the first, and
+      # what was picked for it
+      Progress = Struct.new(:units, :picked, :unit, :method)
+      NOTHING = Progress.new(0, 0).freeze
+      FAR = <<~SQL
+        project_id, count(*), count(picks.id), (array_agg(units.id ORDER BY picks.id IS NULL DESC, position, units.id))[1],
+        (array_agg(picks.method_id ORDER BY picks.id IS NULL DESC, position, units.id))[1]
+      SQL
+      private_constant :FAR
+
+      # @param projects [Array<Integer>, ActiveRecord::Relation] ids
+      # @return [Hash{Integer => Progress}] by id, without those that have no units; asked for all together
+      def self.progress(projects)
+        Unit.here.where(project_id: projects).left_joins(:pick).group(:project_id).pluck(Arel.sql(FAR))
+            .to_h { |id, *told| [id, Progress.new(*told)] }
+      end
+
+      # @param progress [Progress]
       # @return [Hash]
-      def to_document
+      def to_document(progress = self.class.progress([id]).fetch(id, NOTHING))
         { "id" => id, "name" => name, "seam_allowance" => seam_allowance, "notes" => notes, "aside" => aside,
-          "measure" => measure, "tool_keys" => tool_keys, "quilt" => quilt, "units_in_all" => units.size,
-          "units_picked" => picked, "next" => OakenGauge.next_step(units.size, picked), "next_unit" => next_unit,
+          "measure" => measure, "tool_keys" => tool_keys, "quilt" => quilt, "units_in_all" => progress.units,
+          "units_picked" => progress.picked, "next" => OakenGauge.next_step(progress.units, progress.picked),
+          "next_unit" => ({ "id" => progress.unit, "method" => progress.method } if progress.unit),
           "shown" => !link_digest.nil?,
           "lock_version" => lock_version }
       end
 
-      # @return [Hash, nil] the unit that is next: the first without a pick, or else the first, and the method that was picked for it
-      def next_unit
-        unit = units.find { |one| one.pick.nil? } || units.first
-        unit && { "id" => unit.id, "method" => unit.pick&.method_id }
-      end
-
-      # @return [Integer] units that a method was picked for
-      def picked
-        units.count(&:pick)
+      # @param projects [ActiveRecord::Relation]
+      # @return [Array<Hash>] as they stand in a list
+      def self.rows(projects)
+        progress = progress(projects.pluck(:id))
+        projects.map { |project| project.to_document(progress.fetch(project.id, NOTHING)) }
       end
 
       # @param block [Block]

@@ -16,7 +16,7 @@ module Server
 
       post "/api/bench" do
         Importer.new(document, clash: params.fetch("clash", "both")).add_to(Models::Maker.at_bench)
-        answer({ "projects" => Models::Maker.at_bench.projects.includes(units: :pick).map(&:to_document) }, status: 201)
+        answer({ "projects" => Models::Project.rows(Models::Maker.at_bench.projects) }, status: 201)
       end
     end
   end

@@ -29,10 +29,9 @@ module Server
         halt 204
       end
 
-      # What the picks of all her projects take, and what is left.
+      # What the picks of all her projects take, and what is left; where they are many, as it was counted last until it is counted anew.
       get "/api/fabrics/promised" do
-        projects = Models::Maker.at_bench.projects.reject(&:aside)
-        answer({ "promised" => OakenGauge.promised(projects.flat_map(&:takes), projects.filter_map(&:quilt_takes)) })
+        answer Server::Jobs::CountPromised.ask(Models::Maker.at_bench)
       end
 
       private

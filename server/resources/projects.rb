@@ -5,7 +5,7 @@ module Server
     # Projects: the list, one whole, a new one, a copy, a changed one, one put aside, one removed and put back.
     class Projects < Base
       get "/api/projects" do
-        answer({ "projects" => maker.projects.includes(units: :pick).map(&:to_document) })
+        answer({ "projects" => Models::Project.rows(maker.projects) })
       end
 
       post "/api/projects" do

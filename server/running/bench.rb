@@ -2,6 +2,8 @@
 
 require_relative "address"
 require_relative "cluster"
+require_relative "database_address"
+require_relative "folder"
 require_relative "keeper"
 require_relative "workers"
 
@@ -18,10 +20,10 @@ module Running
     # @return [void]
     def start
       step { @address = asked_address }
-      step { ENV["DATABASE_URL"] ||= own_database }
+      step { use_database }
       step { prepare }
       step { serve }
-    rescue Address::Refused, Cluster::Failed => e
+    rescue Address::Refused, Cluster::Failed, Folder::Unusable, DatabaseAddress::Unusable => e
       abort e.message
     rescue Errno::ENOSPC
       abort "The disk is full: make room, and start again. Nothing that was saved is lost."
@@ -43,6 +45,14 @@ module Running
       Address.new(ENV.fetch("HOST", nil), ENV.fetch("PORT", nil))
     end
 
+    # One that was named, or one of our own.
+    def use_database
+      named = ENV.fetch("DATABASE_URL", "")
+      return DatabaseAddress.new(named).check unless named.empty?
+
+      ENV["DATABASE_URL"] = own_database
+    end
+
     # Several starts from one folder share a cluster; each holds the lock while it runs, and the last
     # one to let go stops the cluster.
     def own_database
@@ -57,7 +67,7 @@ module Running
 
     # @return [String] the folder that everything it writes lies in
     def var
-      @var ||= ENV.fetch("VAR") { File.join(ROOT, "var") }.tap { |folder| FileUtils.mkdir_p(folder) }
+      @var ||= Folder.new(ENV.fetch("VAR") { File.join(ROOT, "var") }, Cluster::SERVICE_USER).make
     end
 
     def starting(&block)
@@ -87,6 +97,15 @@ module Running
         Server::Database.migrate
         Server::Demo.load if Server::Models::Maker.none?
       end
+    rescue PG::Error, ActiveRecord::ActiveRecordError => e
+      raise Cluster::Failed, unprepared(e)
+    end
+
+    # A disk that is full is said as such.
+    def unprepared(error)
+      raise Errno::ENOSPC if Server::Disk.full?(error)
+
+      "The database could not be prepared: #{error.message.lines.first.to_s.strip} Start again; what was saved is still there."
     end
 
     # Puma in this very process: what prepared the database serves from it.

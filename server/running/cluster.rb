@@ -43,9 +43,10 @@ module Running
       return if running?
 
       forget_process
+      make_password_anew if lost_password?(KEEPER)
       @port = usable_port
       options = { "port" => @port.to_s, "listen_addresses" => "127.0.0.1", "unix_socket_directories" => "", **QUIET }.merge(@settings)
-      run "pg_ctl", "start", "--silent", "--wait", "-D", data, "-l", File.join(@folder, "postgres.log"),
+      run "pg_ctl", "start", "--silent", "--wait", "-D", data, "-l", log,
           "-o", options.map { |name, value| "-c #{name}='#{value}'" }.join(" ")
     end
 
@@ -71,6 +72,10 @@ module Running
       File.join(@folder, "data")
     end
 
+    def log
+      File.join(@folder, "postgres.log")
+    end
+
     def process_file
       File.join(data, "postmaster.pid")
     end
@@ -94,20 +99,21 @@ module Running
       making = File.join(@folder, "data.making-#{SecureRandom.hex(4)}")
       make_password(KEEPER)
       run "initdb", "-D", making, "-U", KEEPER, "--pwfile", password_file(KEEPER), "--auth=scram-sha-256", "--encoding=UTF8",
-          "--locale=C.UTF-8", out: File::NULL
+          "--locale=C.UTF-8"
       FileUtils.rm_rf(data)
       File.rename(making, data)
     end
 
-    def run(*words, **streams)
-      system(*command(*words), chdir: "/", **streams) or raise Failed, why(words.first)
+    def run(*words)
+      told = [File.join(@folder, "starting.log"), "w"]
+      system(*command(*words), chdir: "/", out: told, err: told) or raise Failed, why(words.first)
     end
 
     def why(command)
       room = IO.popen(["df", "-k", "--output=avail", @folder], &:read)[/\d+/].to_i
       return "The disk is full: make room, and start again. Nothing that was saved is lost." if room < NO_ROOM
 
-      "#{command} failed; see #{@folder}/postgres.log"
+      "#{command} failed: postgres.log and starting.log in #{@folder} say why."
     end
 
     def command(name, *words)
@@ -140,10 +146,15 @@ module Running
 
     # The port it had before, while that is still free: whoever is connected finds it again.
     def usable_port
-      before = File.exist?(port_file) ? File.read(port_file).to_i : 0
-      port = free_port(before) || free_port(0)
+      port = (free_port(port_before) if port_before) || free_port(0)
       File.write(port_file, port.to_s)
       port
+    end
+
+    # Whatever is written there.
+    def port_before
+      before = File.exist?(port_file) ? File.binread(port_file, 20).to_i : 0
+      before if before.between?(1024, 65_535)
     end
 
     def free_port(wanted)

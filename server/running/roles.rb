@@ -25,10 +25,12 @@ module Running
 
     # The role of the application, made when it is not there.
     def role
-      return if ask("postgres", "SELECT 1 FROM pg_roles WHERE rolname = '#{APPLICATION}'").include?("1")
+      there = ask("postgres", "SELECT 1 FROM pg_roles WHERE rolname = '#{APPLICATION}'").include?("1")
+      return if there && !lost_password?(APPLICATION)
 
       make_password(APPLICATION)
-      ask("postgres", "CREATE ROLE #{APPLICATION} LOGIN NOSUPERUSER NOCREATEDB NOCREATEROLE PASSWORD '#{password(APPLICATION)}'")
+      does = there ? "ALTER ROLE #{APPLICATION}" : "CREATE ROLE #{APPLICATION} LOGIN NOSUPERUSER NOCREATEDB NOCREATEROLE"
+      ask("postgres", "#{does} PASSWORD '#{password(APPLICATION)}'")
     end
 
     # What was made before the application had a role of its own becomes its own.
@@ -48,6 +50,21 @@ module Running
         END $$;
         ALTER DATABASE #{name} OWNER TO #{APPLICATION};
       SQL
+    end
+
+    # @return [Boolean] whether the file it is kept in is gone, or has nothing in it
+    def lost_password?(role)
+      !File.size?(password_file(role))
+    end
+
+    # While nobody serves it, who owns the folder may say another.
+    def make_password_anew
+      make_password(KEEPER)
+      single = command("postgres", "--single", "-D", File.join(@folder, "data"), "postgres")
+      IO.popen(single, "w", chdir: "/", out: File::NULL, err: File::NULL) do |asking|
+        asking.write("ALTER ROLE #{KEEPER} PASSWORD '#{password(KEEPER)}'\n")
+      end
+      raise Cluster::Failed, "The database's password is lost, and could not be made anew." unless Process.last_status.success?
     end
 
     def password(role)

@@ -16,6 +16,8 @@ end
 abort "Stopped." unless defined?(Encoding::UTF_8)
 
 begin
+  # Gems are looked for only now: whoever stops it while Ruby begins is told in a sentence too.
+  require "rubygems"
   require "bundler/setup"
   require "json"
   require "net/http"

@@ -57,6 +57,22 @@ class ClusterTest < Minitest::Test
     end
   end
 
+  # Whatever is in its files but the data: passwords that are lost are made anew, a port that is none is not asked for.
+  def test_files_that_are_lost_or_nonsense
+    in_a_folder do |folder, cluster|
+      cluster.start
+      cluster.database("kept")
+      spoilt = { "password" => nil, "password.quilter" => "", "port" => "nonsense" }
+      [spoilt, { "password" => "", "password.quilter" => nil, "port" => "999999" }, { "port" => "-5" }].each do |files|
+        cluster.stop
+        files.each { |name, text| text ? File.write(File.join(folder, name), text) : FileUtils.rm_f(File.join(folder, name)) }
+        cluster.start
+
+        assert_equal 1, PG.connect(cluster.database("kept")) { |connection| connection.exec("SELECT 1").ntuples }
+      end
+    end
+  end
+
   private
 
   def in_a_folder

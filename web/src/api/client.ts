@@ -117,8 +117,8 @@ export const api = {
     ),
   whichLine: (document: Document, signal?: AbortSignal) =>
     told<WhichLine>(client.POST("/api/which-line", { body: document, signal })),
-  promised: async () =>
-    (await told<{ promised: Record<string, Promised> }>(client.GET("/api/fabrics/promised"))).promised,
+  promised: () =>
+    told<{ promised: Record<string, Promised>; counting: boolean }>(client.GET("/api/fabrics/promised")),
   missing: (projectId: number) =>
     told<Missing>(client.GET("/api/projects/{id}/missing", { params: { path: { id: projectId } } })),
   drills: async () => (await told<{ drills: Drill[] }>(client.GET("/api/practice"))).drills,

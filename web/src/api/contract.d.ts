@@ -1838,6 +1838,8 @@ export interface paths {
                     };
                     content: {
                         "application/json": {
+                            /** @description Whether it is being counted anew */
+                            counting: boolean;
                             promised: {
                                 [key: string]: components["schemas"]["Promise"];
                             };

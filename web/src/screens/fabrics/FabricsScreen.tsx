@@ -23,12 +23,19 @@ const SHELF: Store<Fabric, FabricGiven> = {
   given: ({ name, colour, weave, fabric }) => ({ name, colour, weave, fabric }),
 };
 
+/** How soon it is asked whether the counting is done, in milliseconds. */
+const COUNTED_AGAIN = 2000;
 const LEAD = "Units are cut from these. Measure the usable width: selvage to selvage, without the selvages.";
 
 /** The shelf: every fabric that is there, new ones, changed ones, removed ones. */
 export function FabricsScreen() {
   const shelf = useStored(SHELF);
-  const promised = useQuery({ queryKey: ["fabrics", "promised"], queryFn: api.promised }).data ?? {};
+  const counted = useQuery({
+    queryKey: ["fabrics", "promised"],
+    queryFn: api.promised,
+    refetchInterval: ({ state }) => (state.data?.counting ? COUNTED_AGAIN : false),
+  }).data;
+  const promised = counted?.promised ?? {};
   const forms = useKinds().data?.fabrics ?? [];
   return (
     <Collection
@@ -55,6 +62,9 @@ export function FabricsScreen() {
       {(sought) => (
         <>
           <Weaves fabrics={shelf.list} />
+          <p role="status" className="quiet mt-3 empty:hidden">
+            {counted?.counting && "What your projects take is being counted; until then it stands as it was."}
+          </p>
           {shelf.list.length === 0 && <Notice>No fabric on the shelf yet: add what you cut from.</Notice>}
           <ul className="mt-4 grid rounded-sm border border-rule bg-panel">
             {shelf.list

@@ -1,0 +1,79 @@
+# frozen_string_literal: true
+
+require "support/server_case"
+
+# What many picks take of the shelf is counted by a job, and kept until something changes.
+class CountingTest < ServerCase
+  JOB = Server::Jobs::CountPromised
+
+  def setup
+    super
+    ActiveRecord::Base.connection.execute("DELETE FROM que_jobs")
+    pick @unit
+  end
+
+  def pick(unit)
+    unit.pick || unit.create_pick!(method_id: "rotary/patches", spec: unit.spec, answer: {})
+  end
+
+  # However few they are, they are many.
+  def many(&)
+    silence { JOB.const_set(:SOON, 0) }
+    yield
+  ensure
+    silence { JOB.const_set(:SOON, 2500) }
+  end
+
+  def silence
+    before = $VERBOSE
+    $VERBOSE = nil
+    yield
+  ensure
+    $VERBOSE = before
+  end
+
+  def told
+    fetch("/api/fabrics/promised")
+  end
+
+  def work
+    JOB.run(@maker.jobs.where(state: "waiting").last.id)
+  end
+
+  def test_it_is_counted_once_and_kept
+    at_once = told
+
+    refute at_once["counting"]
+    many do
+      assert_equal [{}, true], told.values_at("promised", "counting")
+      told
+      work
+
+      assert_equal at_once, told
+      assert_equal [1, "done"], [@maker.jobs.count, @maker.jobs.first.state]
+    end
+  end
+
+  # Until it is counted anew, it stands as it was; and what nobody waits for any more is left.
+  def test_whatever_changes_has_it_counted_anew
+    many do
+      told
+      work
+      before = told
+      @unit.pick.update!(spec: @unit.spec.merge("count" => 48))
+
+      assert_equal [before["promised"], true], told.values_at("promised", "counting")
+      @maker.fabrics.first.update!(document: { "form" => "yardage", "usable_width" => "30", "length" => "90" })
+      told
+
+      assert_equal %w[done stopped waiting], @maker.jobs.order(:id).map(&:state)
+      work
+
+      refute_equal before["promised"], told["promised"]
+      refute told["counting"]
+      @project.update!(aside: true)
+
+      assert told["counting"]
+    end
+  end
+end
