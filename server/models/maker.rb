@@ -6,8 +6,8 @@ module Server
     class Maker < ActiveRecord::Base
       belongs_to :account, optional: true
       # Projects go first: their units hold on to the fabrics.
-      has_many :projects, -> { here.order(:aside, :id) }
-      has_many :all_projects, class_name: "Project", dependent: :destroy
+      has_many :projects, -> { here.order(:aside, :id) }, inverse_of: :maker
+      has_many :all_projects, class_name: "Project", inverse_of: :maker, dependent: :destroy
       has_many :units, through: :projects, source: :all_units
       has_many :tools, -> { order(:position, :id) }, dependent: :destroy
       has_many :blocks, -> { order(:id) }, dependent: :destroy

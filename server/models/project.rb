@@ -8,8 +8,9 @@ module Server
 
       belongs_to :maker
       holds_at_most 500, owner: :maker, called: "projects"
-      has_many :units, -> { here.order(:position, :id) }
-      has_many :all_units, class_name: "Unit", dependent: :destroy
+      # Units of one project have one project, and its maker's drawer is looked through once for all of them.
+      has_many :units, -> { here.order(:position, :id) }, inverse_of: :project
+      has_many :all_units, class_name: "Unit", inverse_of: :project, dependent: :destroy
 
       # Those that were not removed.
       scope :here, -> { where(removed_at: nil) }
