@@ -149,7 +149,7 @@ module OakenGauge
     # @param document [Hash] a whole bench as one file
     # @return [Hash] the same, its lengths written the usual way
     def bench(document)
-      read(document, Keeping::Bench, most: Documents::Inspection::WHOLE).to_document
+      read(document, Keeping::Bench, most: Documents::Inspection::BENCH).to_document
     end
 
     # @param document [Hash] a weigh document
@@ -201,9 +201,10 @@ module OakenGauge
     end
 
     # @param text [String] JSON
+    # @param whole [Boolean] whether it may be as large as a whole bench
     # @return [Object]
-    def read_text(text)
-      Documents.parse(text)
+    def read_text(text, whole: false)
+      Documents.parse(text, most: whole ? Documents::LARGEST_BENCH : Documents::LARGEST)
     end
 
     private

@@ -32,8 +32,10 @@ module Server
     # Adds what is in the file to what a maker has. What she has already just so is not added again.
     #
     # @param maker [Models::Maker]
+    # @yield [share, doing] as it goes on: how much of it is done, from 0 to 1, and what is being done; raising stops it
     # @return [Models::Maker]
-    def add_to(maker)
+    def add_to(maker, &told)
+      @told = told
       @look = Look.new(maker, @bench)
       maker.transaction do
         @drawer = maker.tools.index_by(&:key)

@@ -4,6 +4,9 @@ module Server
   class Importer
     # How projects of a file are kept, with their units and picks, and how drills went.
     module Work
+      # Answers that are kept while a file is read in.
+      MOST_WEIGHED = 50
+
       private
 
       def add_work(maker)
@@ -41,16 +44,31 @@ module Server
       end
 
       def add_unit(project, given, place)
+        tell(project)
         unit = project.units.create!(label: given.fetch("name"), spec: given.fetch("unit"), position: place)
         given["fabrics"].each { |role, id| unit.unit_fabrics.create!(role: role, fabric: @shelf.fetch(id)) }
         pick(unit, given["pick"]) if given["pick"]
       end
 
+      def tell(project)
+        @units_in_all ||= @bench["projects"].sum { |one| one["units"].size }
+        @told&.call((@units_added = @units_added.to_i + 1) / (@units_in_all + 1.0), "units of #{project.name}"[0, 80])
+      end
+
       # A method that cannot make it with what is there now stays picked, as it would have stayed at the bench that it comes from.
       def pick(unit, given)
         spec = unit.spec.merge(given.slice("finished"))
-        chosen = OakenGauge.weigh(unit.weigh_document(spec), view: true)["methods"].find { |method| method["method"] == given["method"] }
+        chosen = weighed(unit.weigh_document(spec)).find { |method| method["method"] == given["method"] }
         unit.create_pick!(method_id: given["method"], spec: spec, answer: chosen.except("drawings")) if chosen
+      end
+
+      # Units that are alike are weighed once.
+      def weighed(document)
+        @weighed ||= {}
+        @weighed.fetch(document) do
+          @weighed.clear if @weighed.size >= MOST_WEIGHED
+          @weighed[document] = OakenGauge.weigh(document, view: true)["methods"]
+        end
       end
     end
   end

@@ -8,8 +8,8 @@ module Server
       # Who has not signed in sends no documents.
       STRANGERS = 64 * 1024
       # A whole bench as one file may be larger.
-      FILES = 8 * 1024 * 1024
-      FILE = %r{\A/api/bench(/|\z)}
+      FILES = 64 * 1024 * 1024
+      FILE = %r{\A/api/(?:bench(?:/|\z)|jobs/read-in\z)}
 
       def initialize(app)
         @app = app

@@ -70,10 +70,27 @@ module Server
       # @yieldreturn [Hash] the answer
       # @return [void]
       def work
-        return unless mine(AT_WORK).update_all(state: "working", share: 0) == 1
+        begun { finish(yield(method(:told))) }
+      end
 
-        answer = yield method(:told)
-        mine("working").update_all(state: "done", share: 1, doing: "", answer: answer, updated_at: Time.now)
+      # The same for what is to be there whole or not at all: what is stored and that it is done come together.
+      #
+      # @yield [told]
+      # @yieldreturn [Hash] the answer
+      # @return [void]
+      def work_whole
+        begun { transaction { finish(yield(method(:told_beside))) } }
+      end
+
+      # @return [Hash]
+      def to_document
+        { "id" => id, "state" => state, "share" => share.round(3), "doing" => doing, "answer" => answer.presence }
+      end
+
+      private
+
+      def begun
+        yield if mine(AT_WORK).update_all(state: "working", share: 0) == 1
       rescue Stopped
         nil
       rescue *Database::GONE
@@ -83,15 +100,29 @@ module Server
         raise
       end
 
-      # @return [Hash]
-      def to_document
-        { "id" => id, "state" => state, "share" => share.round(3), "doing" => doing, "answer" => answer }
+      # @raise [Stopped] where somebody stopped it meanwhile
+      def finish(answer)
+        done = mine("working").update_all(state: "done", share: 1, doing: "", answer: answer, updated_at: Time.now)
+        raise Stopped unless done == 1
       end
 
-      private
+      # Over a connection of its own: what is done is seen by nobody before it is all done, but how far it has come.
+      def told_beside(share, doing)
+        return if told_lately?
+
+        telling = Thread.new do
+          Thread.current.report_on_exception = false
+          self.class.connection_pool.with_connection { told(share, doing) }
+        end
+        telling.value
+      end
+
+      def told_lately?
+        !@told_at.nil? && now - @told_at < TOLD_EVERY
+      end
 
       def told(share, doing)
-        return if @told_at && now - @told_at < TOLD_EVERY
+        return if told_lately?
 
         @told_at = now
         raise Stopped if mine("working").update_all(share: share.clamp(0, 1), doing: doing, updated_at: Time.now).zero?

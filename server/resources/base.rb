@@ -59,9 +59,9 @@ module Server
         halt status, JSON.generate(document)
       end
 
-      # @return [Object] the request's JSON
+      # @return [Object] the request's JSON, as large as {Middleware::BodyLimit} lets through
       def document
-        @document ||= OakenGauge.read_text(request.body.read.to_s)
+        @document ||= OakenGauge.read_text(request.body.read.to_s, whole: true)
       end
 
       # @return [Hash] what was sent, where it is an object; what it is otherwise, the core tells

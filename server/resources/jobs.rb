@@ -10,6 +10,12 @@ module Server
         answer job, status: job["state"] == "done" ? 200 : 202
       end
 
+      # A file of a bench, beside what is there.
+      post "/api/jobs/read-in" do
+        job = Server::Jobs::ReadIn.ask(maker, object(document), params.fetch("clash", "both"))
+        answer job, status: job["state"] == "done" ? 200 : 202
+      end
+
       get "/api/jobs/:id" do
         answer find.to_document
       end

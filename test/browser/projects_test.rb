@@ -100,6 +100,36 @@ class ProjectsScreenTest < BrowserCase
   end
 
   # Another notes text: what differs is named, and she says which stays.
+  # A large file is read in by a job, which may be stopped.
+  def test_a_large_file_is_read_in_meanwhile
+    file = large
+    read_in(file)
+
+    assert_text "Reading it in comes next…"
+    Server::Jobs::ReadIn.run(@maker.jobs.last.id)
+
+    assert_text "Read in."
+    assert_selector "main", text: "Large"
+    read_in(file)
+    click_button "Cancel"
+
+    assert_text "Stopped: nothing was added."
+    assert_equal %w[done stopped], @maker.jobs.order(:id).map(&:state)
+  end
+
+  def large
+    bench = JSON.parse(File.read(ServerCase::DEMO))
+    project = bench["projects"].first
+    many = Array.new(45) { |i| { **project["units"].first, "name" => "Unit #{i}", "pick" => { "method" => "rotary/patches" } } }
+    text = JSON.generate(bench.merge("projects" => [{ **project, "name" => "Large", "units" => many }]))
+    Tempfile.new(["bench", ".json"]).tap { |one| one.write(text) && one.close }
+  end
+
+  def read_in(file)
+    attach_file "A file to read in", file.path, make_visible: true
+    within("[role=dialog]", text: "Read this file in?") { click_button "Read it in" }
+  end
+
   def test_where_a_file_differs_she_says_which_stays
     document = Server::Exporter.new(@maker).document
     document["projects"].first["notes"] = "From elsewhere"

@@ -5,9 +5,10 @@ module OakenGauge
     # What every document is looked through for before anything in it is read: texts that are no UTF-8, and more
     # values than anybody writes, so that reading is bounded whatever comes.
     class Inspection
-      # Values in one document: ten times a large drawer with its shelf; a whole bench may be larger.
+      # Values in one document: ten times a large drawer with its shelf; a quilt, and a whole bench, may be larger.
       MOST = 20_000
       WHOLE = 400_000
+      BENCH = 4_000_000
 
       # @param node [Node]
       # @param most [Integer] values

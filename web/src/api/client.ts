@@ -244,7 +244,9 @@ export const api = {
     ),
   takeApart: (picture: Document, signal: AbortSignal) =>
     told<Job>(client.POST("/api/jobs/take-apart", { body: picture, signal })),
-  job: (id: number, signal: AbortSignal) =>
+  readIn: (file: unknown, clash: Clash) =>
+    told<Job>(client.POST("/api/jobs/read-in", { params: { query: { clash } }, body: file as Document })),
+  job: (id: number, signal?: AbortSignal) =>
     told<Job>(client.GET("/api/jobs/{id}", { params: { path: { id } }, signal })),
   stopJob: (id: number) => told<Job>(client.DELETE("/api/jobs/{id}", { params: { path: { id } } })),
   sizes: (document: Document, signal: AbortSignal) =>

@@ -2746,6 +2746,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/read-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Read a whole bench in beside what is there; a large one is read in while others are answered, all of it or nothing */
+        post: {
+            parameters: {
+                query?: {
+                    clash?: "both" | "mine" | "theirs";
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: components["requestBodies"]["Anything"];
+            responses: {
+                200: components["responses"]["Job"];
+                202: components["responses"]["Job"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}": {
         parameters: {
             query?: never;

@@ -4,7 +4,7 @@ import { ApiError } from "./problem";
 /** How long to wait before a save is sent again whose answer did not come, in milliseconds. */
 const AGAIN = [400, 1500];
 /** A server that hangs is told of after so long; a whole bench takes longer to read in. */
-const patience = (path: string) => (path.startsWith("/api/bench") ? 100_000 : 20_000);
+const patience = (path: string) => (/^\/api\/(bench|jobs\/read-in)/.test(path) ? 100_000 : 20_000);
 /** What says who somebody is, and links that are told once, are never sent again by themselves. */
 const APART = /^\/api\/(session|account)|\/link$/;
 /** What is given up where something else is asked in the meantime. */

@@ -1,6 +1,5 @@
-import { Progress } from "radix-ui";
-
 import { Notice } from "../../parts/Notice";
+import { Working } from "../../parts/Working";
 import type { useApart } from "./useApart";
 
 /** How far the taking apart of a large block has come; it goes on where the page is left or loaded anew. */
@@ -16,22 +15,12 @@ export function TakingApart({ apart }: { apart: ReturnType<typeof useApart> }) {
       </div>
     );
   if (!working) return apart.data || apart.error ? null : <Notice>Taking it apart…</Notice>;
-  const share = Math.round(100 * working.share);
   return (
-    <div className="mt-3.5 flex flex-wrap items-center gap-x-4 gap-y-2">
-      <span aria-live="polite">
-        {working.state === "waiting" ? "Taking it apart comes next…" : `Taking it apart: ${working.doing}`}
-      </span>
-      <Progress.Root
-        className="h-3 w-65 overflow-hidden rounded-[3px] border-[1.5px] border-quiet bg-panel"
-        value={share}
-        aria-label="How much of it is done"
-      >
-        <Progress.Indicator className="block h-full bg-brass" style={{ width: `${share}%` }} />
-      </Progress.Root>
-      <button type="button" className="button" onClick={apart.stop}>
-        Stop
-      </button>
-    </div>
+    <Working
+      said={working.state === "waiting" ? "Taking it apart comes next…" : `Taking it apart: ${working.doing}`}
+      share={working.share}
+      stop="Stop"
+      onStop={apart.stop}
+    />
   );
 }

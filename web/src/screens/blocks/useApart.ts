@@ -2,9 +2,8 @@ import { keepPreviousData, useQuery } from "@tanstack/react-query";
 import { useDeferredValue, useEffect, useRef, useState } from "react";
 
 import { api, type Apart, ApiError, type Job, type Way } from "../../api/client";
+import { followed } from "../../api/jobs";
 import type { Cells } from "./cells";
-
-const ASK_AGAIN_AFTER = 300;
 
 /** Somebody stopped it before it was done. */
 class Stopped extends Error {}
@@ -50,13 +49,7 @@ async function answerOf(
   signal: AbortSignal,
   onWorking: (job: Job | null) => void,
 ): Promise<Apart> {
-  let job = first;
-  while (job.state === "waiting" || job.state === "working") {
-    onWorking(job);
-    await new Promise((resolve) => setTimeout(resolve, ASK_AGAIN_AFTER));
-    job = await api.job(job.id ?? 0, signal);
-  }
-  onWorking(null);
+  const job = await followed(first, onWorking, signal);
   if (job.answer) return job.answer;
   if (job.state === "stopped") throw new Stopped();
   throw new ApiError(500, "Something went wrong with taking it apart. The block is saved as it is.");

@@ -3,13 +3,16 @@ import { Download, Upload } from "lucide-react";
 import { useState } from "react";
 
 import { ofBench } from "../../api/bench";
-import { api, ApiError, type Clash, type Looked } from "../../api/client";
+import { api, ApiError, type Clash, type Job, type Looked } from "../../api/client";
+import { followed } from "../../api/jobs";
 import { ReadIn } from "./ReadIn";
 import { FileButton } from "../../parts/FileButton";
+import { Working } from "../../parts/Working";
 
 /** Everything she has as one file; and such a file read in, after it is said what of it is here already. */
 export function WholeFile({ onRead }: { onRead: () => Promise<void> }) {
   const [waiting, setWaiting] = useState<{ file: unknown; looked: Looked } | null>(null);
+  const [working, setWorking] = useState<Job | null>(null);
   const looking = useMutation({
     mutationFn: async (chosen: File) => {
       const file = await parsed(chosen);
@@ -18,9 +21,13 @@ export function WholeFile({ onRead }: { onRead: () => Promise<void> }) {
   });
   const reading = useMutation({
     mutationFn: async ({ file, clash }: { file: unknown; clash: Clash }) => {
-      await api.readBench(file, clash);
+      const first = await api.readIn(file, clash);
       setWaiting(null);
+      const done = await followed(first, setWorking);
+      if (done.state === "stopped") return "Stopped: nothing was added.";
+      if (done.state === "failed") throw new ApiError(500, "something went wrong here.");
       await onRead();
+      return "Read in.";
     },
   });
   const trouble = looking.error ?? reading.error;
@@ -53,7 +60,15 @@ export function WholeFile({ onRead }: { onRead: () => Promise<void> }) {
           onLeave={() => setWaiting(null)}
         />
       )}
-      {reading.isSuccess && <p role="status">Read in.</p>}
+      {working && (
+        <Working
+          said={working.doing ? `Reading in: ${working.doing}` : "Reading it in comes next…"}
+          share={working.share}
+          stop="Cancel"
+          onStop={() => void api.stopJob(working.id ?? 0)}
+        />
+      )}
+      {reading.isSuccess && <p role="status">{reading.data}</p>}
       {trouble && (
         <div role="alert" className="field-error">
           Nothing was added: {trouble.message}
