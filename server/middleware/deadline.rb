@@ -10,7 +10,8 @@ module Server
     class Deadline
       # Seconds; a whole bench is read in within more.
       USUAL = 15
-      LONGER = { "/api/bench" => 90, "/api/bench/look" => 90 }.freeze
+      BENCH = 90
+      WHOLE = %r{\A/api/(?:makers/\d+/)?(?:bench(?:/look)?|jobs/read-in)\z}
 
       # It is over.
       class Passed < StandardError; end
@@ -22,7 +23,7 @@ module Server
       end
 
       def call(env)
-        Timeout.timeout(LONGER.fetch(env["PATH_INFO"], @usual), Passed) { @app.call(env) }
+        Timeout.timeout(WHOLE.match?(env["PATH_INFO"]) ? BENCH : @usual, Passed) { @app.call(env) }
       rescue Passed
         ActiveRecord::Base.connection_pool.active_connection?&.throw_away!
         Problem.overdue.answer("retry-after" => "5")

@@ -5,15 +5,16 @@ module Server
     # Who is at the bench. She may have the demo's bench beside her own.
     class Maker < ActiveRecord::Base
       belongs_to :account, optional: true
-      # Projects go first: their units hold on to the fabrics.
+      # All at once, however much it is. Projects go first: their units hold on to the fabrics; the database sees to those.
+      before_destroy { Project.where(maker_id: id).delete_all }
       has_many :projects, -> { here.order(:aside, :id) }, inverse_of: :maker
-      has_many :all_projects, class_name: "Project", inverse_of: :maker, dependent: :destroy
+      has_many :all_projects, class_name: "Project", inverse_of: :maker
       has_many :units, through: :projects, source: :all_units
-      has_many :tools, -> { order(:position, :id) }, dependent: :destroy
-      has_many :blocks, -> { order(:id) }, dependent: :destroy
-      has_many :fabrics, -> { order(:id) }, dependent: :destroy
+      has_many :tools, -> { order(:position, :id) }, dependent: :delete_all
+      has_many :blocks, -> { order(:id) }, dependent: :delete_all
+      has_many :fabrics, -> { order(:id) }, dependent: :delete_all
       has_many :jobs, dependent: :delete_all
-      has_many :drills, -> { order(:created_at, :id) }, dependent: :destroy
+      has_many :drills, -> { order(:created_at, :id) }, dependent: :delete_all
 
       # @return [Hash] her profile as she gave it, and as it reads with all that is assumed
       def to_document

@@ -31,12 +31,9 @@ module Server
         answer maker.all_projects.find(params["id"]).to_document
       end
 
-      # More units than these are not looked through: each is weighed with each tool that might serve.
-      MOST_LOOKED_AT = 16
-
+      # What tools are missing for it; where there are many to weigh with, as it was looked for last until it is anew.
       get "/api/projects/:id/missing" do
-        units = find.units.includes(unit_fabrics: :fabric).first(MOST_LOOKED_AT)
-        answer OakenGauge.missing_tools(units.map { |unit| { "name" => unit.label, "question" => unit.weigh_document } })
+        answer Server::Jobs::LookForTools.ask(find)
       end
 
       post "/api/projects/:id/copy" do

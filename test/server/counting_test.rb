@@ -17,11 +17,11 @@ class CountingTest < ServerCase
   end
 
   # However few they are, they are many.
-  def many(&)
-    silence { JOB.const_set(:SOON, 0) }
+  def many(job = JOB, soon = 2500)
+    silence { job.const_set(:SOON, 0) }
     yield
   ensure
-    silence { JOB.const_set(:SOON, 2500) }
+    silence { job.const_set(:SOON, soon) }
   end
 
   def silence
@@ -38,6 +38,19 @@ class CountingTest < ServerCase
 
   def work
     JOB.run(@maker.jobs.where(state: "waiting").last.id)
+  end
+
+  # What is missing in a drawer of many tools.
+  def test_what_is_missing_is_looked_for_by_a_job
+    at_once = fetch("/api/projects/#{@project.id}/missing")
+
+    refute at_once["counting"]
+    many(Server::Jobs::LookForTools, 800) do
+      assert_equal({ "missing" => nil, "counting" => true }, fetch("/api/projects/#{@project.id}/missing"))
+      Server::Jobs::LookForTools.run(@maker.jobs.last.id)
+
+      assert_equal at_once, fetch("/api/projects/#{@project.id}/missing")
+    end
   end
 
   def test_it_is_counted_once_and_kept

@@ -120,7 +120,9 @@ export const api = {
   promised: () =>
     told<{ promised: Record<string, Promised>; counting: boolean }>(client.GET("/api/fabrics/promised")),
   missing: (projectId: number) =>
-    told<Missing>(client.GET("/api/projects/{id}/missing", { params: { path: { id: projectId } } })),
+    told<{ missing: Missing | null; counting: boolean }>(
+      client.GET("/api/projects/{id}/missing", { params: { path: { id: projectId } } }),
+    ),
   drills: async () => (await told<{ drills: Drill[] }>(client.GET("/api/practice"))).drills,
   questions: async (drill: string, seed: number) =>
     (

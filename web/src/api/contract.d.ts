@@ -1392,7 +1392,11 @@ export interface paths {
                         [name: string]: unknown;
                     };
                     content: {
-                        "application/json": components["schemas"]["MissingTools"];
+                        "application/json": {
+                            missing: components["schemas"]["MissingTools"] | null;
+                            /** @description Whether it is being looked for anew */
+                            counting: boolean;
+                        };
                     };
                 };
                 default: components["responses"]["Problem"];

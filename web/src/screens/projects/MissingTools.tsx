@@ -7,6 +7,9 @@ import { Notice } from "../../parts/Notice";
 import { Words } from "../../parts/Words";
 import { freeId } from "../tools/useTools";
 
+/** How soon it is asked whether all is weighed, in milliseconds. */
+const LOOKED_AGAIN = 1000;
+
 /** What is missing in the drawer for a project, and what is never used. */
 export function MissingTools({ row }: { row: ProjectRow }) {
   return (
@@ -33,10 +36,17 @@ export function MissingTools({ row }: { row: ProjectRow }) {
 }
 
 function Looked({ id }: { id: number }) {
-  const missing = useQuery({ queryKey: ["missing", id], queryFn: () => api.missing(id), staleTime: 0 });
-  if (missing.error) return <Notice tone="alarm">{missing.error.message}</Notice>;
-  if (!missing.data) return <Notice>Weighing each unit with one tool more…</Notice>;
-  const { unreached, gains, idle } = missing.data;
+  const looked = useQuery({
+    queryKey: ["missing", id],
+    queryFn: () => api.missing(id),
+    staleTime: 0,
+    refetchInterval: ({ state }) => (state.data?.counting ? LOOKED_AGAIN : false),
+  });
+  if (looked.error) return <Notice tone="alarm">{looked.error.message}</Notice>;
+  // While it is looked for anew, what was found last is seen no more: her drawer has changed since.
+  if (!looked.data?.missing || looked.data.counting)
+    return <Notice>Weighing each unit with one tool more…</Notice>;
+  const { unreached, gains, idle } = looked.data.missing;
   return (
     <>
       <h3 className="mt-2 text-[15px]">No line for</h3>
