@@ -1,0 +1,33 @@
+# frozen_string_literal: true
+
+# Documents written by the published schemas, many of them: how many are answered, what crashed, what was slow.
+#   bundle exec ruby bench/written.rb [COMMAND] [DOCUMENTS] [SEED]      (weigh, 1000 and 1)
+
+$LOAD_PATH.unshift File.expand_path("../core", __dir__), File.expand_path("../test", __dir__)
+require "oaken_gauge"
+require "support/written_documents"
+
+command = ARGV.fetch(0, "weigh")
+count, seed = [1000, 1].zip(ARGV.drop(1)).map { |usual, given| given ? Integer(given) : usual }
+# More than this of the processor is slow, seconds.
+SLOW = 2
+processor = -> { Process.clock_gettime(Process::CLOCK_PROCESS_CPUTIME_ID) }
+written = WrittenDocuments.new(command, seed)
+tally = Hash.new(0)
+slowest = 0
+count.times do |i|
+  document = written.one { |one| OakenGauge.public_send(command, one) }
+  before = processor.call
+  OakenGauge.public_send(command, document)
+  tally["answered"] += 1
+rescue OakenGauge::Documents::Invalid
+  tally["refused"] += 1
+rescue StandardError, SystemStackError => e
+  tally["#{e.class} at #{e.backtrace.first}: #{e.message[0, 100]} (document #{i})"] += 1
+ensure
+  took = before ? processor.call - before : 0
+  tally["slower than #{SLOW} s"] += 1 if took > SLOW
+  slowest = [slowest, took].max
+end
+puts "#{command}: #{tally.map { |what, times| "#{what} #{times}" }.join('; ')}; slowest #{slowest.round(1)} s; " \
+     "#{File.read('/proc/self/status')[/VmHWM:\s+(\d+)/, 1].to_i / 1024} MB"
