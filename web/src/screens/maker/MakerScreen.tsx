@@ -41,9 +41,7 @@ function Profile({ maker }: { maker: Maker }) {
   useKeys({ "$mod+z": saving.undo, "$mod+y": saving.redo, u: saving.undo, b: back });
   return (
     <div>
-      <Frame>
-        <span className="max-w-60 flex-none truncate text-quiet">{maker.name}</span>
-      </Frame>
+      <Frame />
       <main className="page">
         <h1>Your hands</h1>
         <p className="mt-1 max-w-170 text-quiet">
