@@ -18,6 +18,8 @@ class Kills
   FIRST_START = 6.0
   PATIENCE = 60
   PORT = 7475
+  # Of the five hundred that a bench holds.
+  MANY = 350
 
   def initialize(moments)
     @moments = moments
@@ -67,6 +69,8 @@ class Kills
     while killer.alive? || unanswered.empty?
       number = (@number = (@number || 0) + 1)
       @client.save(number) == "201" ? acknowledged << number : unanswered << number
+      # A bench holds so many projects: the last ones are saved slowly.
+      sleep 0.02 if acknowledged.size > MANY
       break if unanswered.size > 2
     end
     killer.join
