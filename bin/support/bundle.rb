@@ -3,6 +3,7 @@
 # Puts the project's own gems and core on the load path. On a fresh checkout the gems are installed
 # first; what that prints goes to standard error.
 
+Encoding.default_external = Encoding::UTF_8
 root = File.expand_path("../..", __dir__)
 ENV["BUNDLE_GEMFILE"] ||= File.join(root, "Gemfile")
 ENV["BUNDLE_PATH"] ||= File.join(root, "vendor/bundle")

@@ -4,4 +4,6 @@
 compiled="--yjit --yjit-exec-mem-size=64"
 if ruby $compiled -e 0 2>/dev/null; then export RUBYOPT="${RUBYOPT:-} $compiled"; fi
 unset compiled
+# Where nothing says which letters files are written in, they are written in UTF-8: a service is started so.
+case "${LC_ALL:-${LC_CTYPE:-${LANG:-}}}" in *[Uu][Tt][Ff]*) ;; *) export LC_ALL=C.UTF-8 ;; esac
 export RUBY_GC_HEAP_INIT_SLOTS=1000000 RUBY_GC_MALLOC_LIMIT=100000000 RUBY_GC_OLDMALLOC_LIMIT=200000000
