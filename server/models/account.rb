@@ -59,11 +59,12 @@ module Server
         end
       end
 
-      # Wherever it was signed in, it is so no longer.
+      # Wherever it was signed in, it is so no longer, and no browser is known for it.
       # @return [void]
       def change(passphrase)
         update!(passphrase: self.class.digest(passphrase))
         sessions.delete_all
+        known_browsers.delete_all
       end
     end
   end

@@ -70,6 +70,14 @@ class GuessingTest < ServerCase
     assert_equal [429, 200], [sign_in(name: "Bea"), sign_in]
   end
 
+  # A passphrase that is set anew is one that somebody else may know.
+  def test_no_browser_is_known_any_more_when_the_passphrase_is_set_anew
+    sign_in
+    @account.change("another one, as long as that")
+
+    assert_equal 0, @account.known_browsers.count
+  end
+
   def test_a_right_passphrase_from_an_address_that_others_abuse
     45.times { |i| sign_in(WRONG, name: "name #{i}") }
 

@@ -11,6 +11,23 @@ class OutageTest < ServerCase
     end
   end
 
+  # Whoever is signed in has the page all the same, which says what is wrong; whether it is there at all asks no database.
+  def test_pages_are_there_for_whoever_is_signed_in
+    ThrowawayCluster.own do |cluster|
+      setup
+      ENV["ACCOUNTS"] = "1"
+      account = Server::Models::Account.make("Ada", "tide and table and twine")
+      set_cookie "oaken_gauge=#{Server::Models::Session.give(100, account: account)}"
+      cluster.stop
+
+      assert_equal([200, 503, 200, 503], ["/alive", "/health", "/tools", "/api/tools"].map { |path| get(path).status })
+    ensure
+      ENV.delete("ACCOUNTS")
+      clear_cookies
+      cluster.start
+    end
+  end
+
   def go_through_an_outage(cluster)
     cluster.stop
     get "/health"
