@@ -20,7 +20,7 @@ module Server
         use Middleware::SecurityHeaders
         use Middleware::RequestLog, log
         use Middleware::WellFormed
-        use Middleware::Deadline
+        use Middleware::LetsGo
         guards.call(self)
         use Middleware::Once
         RESOURCES.each { |resource| use resource }

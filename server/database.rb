@@ -18,6 +18,7 @@ module Server
     class << self
       # A short wait for a connection, so that a page is told soon that the database is gone. As many connections as threads.
       def connect(url = ENV.fetch("DATABASE_URL"))
+        ReadLimit.install
         ActiveRecord::Base.establish_connection(url: url, pool: Integer(ENV.fetch("THREADS", 8)) + 1, connect_timeout: 2,
                                                 checkout_timeout: 3, prepared_statements: true, variables: LIMITS)
       end
@@ -66,6 +67,7 @@ module Server
       private
 
       def limit(limits)
+        ActiveRecord::Base.connection.raw_connection.patience = ReadLimit.for(limits[:statement_timeout])
         limits.each { |name, milliseconds| ActiveRecord::Base.connection.execute("SET #{name} = #{milliseconds}") }
       end
 

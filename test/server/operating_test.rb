@@ -11,6 +11,16 @@ class OperatingTest < ServerCase
     [last_response.status, JSON.parse(last_response.body)["database"]]
   end
 
+  # Stopped by a signal it takes connections and says nothing.
+  def stopped(cluster)
+    server = File.foreach(Dir["#{cluster.instance_variable_get(:@folder)}/data/postmaster.pid"].first).first.to_i
+    all = [server, *`pgrep -P #{server}`.split.map(&:to_i)]
+    all.each { |pid| Process.kill(:STOP, pid) }
+    yield
+  ensure
+    all.each { |pid| Process.kill(:CONT, pid) }
+  end
+
   # A keeper looks every second; here it is told when.
   def test_a_database_that_died_is_started_again
     ThrowawayCluster.own do |cluster|
@@ -30,22 +40,19 @@ class OperatingTest < ServerCase
     end
   end
 
-  # Stopped by a signal it takes connections and says nothing: whoever asks is told within seconds, and afterwards all is well.
+  # Whoever asks is told within seconds, and afterwards all is well.
   def test_a_database_that_hangs_is_said
     ThrowawayCluster.own do |cluster|
       setup
-      server = File.foreach(Dir["#{cluster.instance_variable_get(:@folder)}/data/postmaster.pid"].first).first.to_i
-      all = [server, *`pgrep -P #{server}`.split.map(&:to_i)]
-      all.each { |pid| Process.kill(:STOP, pid) }
-      started = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+      stopped(cluster) do
+        started = Process.clock_gettime(Process::CLOCK_MONOTONIC)
 
-      assert_equal [503, "silent"], state
-      assert_operator Process.clock_gettime(Process::CLOCK_MONOTONIC) - started, :<, 4
-      get "/alive"
+        assert_equal [503, "silent"], state
+        assert_operator Process.clock_gettime(Process::CLOCK_MONOTONIC) - started, :<, 4
+        get "/alive"
 
-      assert_equal 200, last_response.status
-    ensure
-      all&.each { |pid| Process.kill(:CONT, pid) }
+        assert_equal 200, last_response.status
+      end
       50.times { state.last == "answering" ? break : sleep(0.1) }
 
       assert_equal [200, "answering"], state
@@ -63,14 +70,47 @@ class OperatingTest < ServerCase
     end
   end
 
-  # A request that hangs is given up, with the connection it held; the next one has another.
-  def test_a_request_that_hangs_is_given_up
-    hanging = ->(_env) { [200, {}, [Server::Models::Maker.connection.select_value("SELECT pg_sleep(20)").to_s]] }
-    status, headers, body = Server::Middleware::Deadline.new(hanging, usual: 0.3).call({ "PATH_INFO" => "/api/kinds" })
+  # A database that says nothing at all is given up too, with the connection; the next request has another.
+  def test_a_request_to_a_silent_database_is_given_up
+    ThrowawayCluster.own do |cluster|
+      setup
+      ActiveRecord::Base.connection.raw_connection.patience = 0.3
+      stopped(cluster) do
+        get "/api/projects"
 
-    assert_equal [503, "5"], [status, headers["retry-after"]]
-    assert_match(/took too long/, body.first)
-    assert_equal @maker, Server::Models::Maker.find(@maker.id)
+        assert_problem 503, nil, /database/
+      end
+      get "/api/projects"
+
+      assert_equal 200, last_response.status
+    end
+  end
+
+  # What is too large for the wire to take at once ends too.
+  def test_what_a_silent_database_does_not_even_read_is_given_up
+    ThrowawayCluster.own do |cluster|
+      setup
+      ActiveRecord::Base.connection.raw_connection.patience = 0.3
+
+      stopped(cluster) do
+        assert_raises(ActiveRecord::ConnectionNotEstablished) { Server::Models::Project.where(name: "x" * 30_000_000).to_a }
+      end
+      Server::Database.let_go
+
+      assert_equal @maker, Server::Models::Maker.find(@maker.id)
+    end
+  end
+
+  # Its own limit comes first where the database is well.
+  def test_a_question_that_takes_long_is_given_up_by_the_database
+    ActiveRecord::Base.connection.execute("SET statement_timeout = 200")
+
+    assert_raises(ActiveRecord::QueryCanceled) { ActiveRecord::Base.connection.select_value("SELECT pg_sleep(20)") }
+    patience = Thread.new { ActiveRecord::Base.connection_pool.with_connection { |one| one.raw_connection.patience } }.value
+
+    assert_operator patience * 1000, :>, Server::Database::LIMITS[:statement_timeout]
+  ensure
+    ActiveRecord::Base.connection.execute("SET statement_timeout = #{Server::Database::LIMITS[:statement_timeout]}")
   end
 
   # Who waits for a row that another holds is told, and nothing of it is stored.
