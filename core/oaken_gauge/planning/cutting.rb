@@ -13,6 +13,8 @@ module OakenGauge
       # Rounds and nodes for each step of effort.
       ROUNDS = 12
       NODES = 150
+      # With less effort no whole strips are chosen: that takes longest, and gains an inch or three in a hundred.
+      CHOOSING = 2
       # So many kinds that branch and bound still comes to something.
       FEW_KINDS = 15
 
@@ -119,7 +121,7 @@ module OakenGauge
       end
 
       def chosen
-        whole = Columns.whole(relaxation.columns, @wanted, nodes: NODES * @effort) if @kinds.size <= FEW_KINDS
+        whole = Columns.whole(relaxation.columns, @wanted, nodes: NODES * @effort) if @kinds.size <= FEW_KINDS && @effort >= CHOOSING
         [needed(whole)] if whole
       end
 

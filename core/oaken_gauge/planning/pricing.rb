@@ -32,19 +32,20 @@ module OakenGauge
 
       # @param worth [Array<Float>] of each kind
       # @param to_the_end [Boolean] look on until it is proved what the most is
+      # @param looks [Integer] how many times so many widths are worked out at most, the most promising first
       # @return [Array(Array<Strip>, Float)] strips that are worth more than they take, and what no strip is worth more than, for
       #   each inch of its width
-      def best(worth, to_the_end: false)
+      def best(worth, to_the_end: false, looks: MOST)
         worths = @stacks.worths(worth)
-        likely = by_promise(worths.table)
+        likely = by_promise(worths.table).each_slice(AT_ONCE).first(looks)
         strips = []
         most = 1 + SAME
-        while likely.any? && likely.first.last > most && (to_the_end || strips.empty?)
-          found, ratio = priced(worths, likely.shift(AT_ONCE).map(&:first))
+        while likely.any? && likely.first.first.last > most && (to_the_end || strips.empty?)
+          found, ratio = priced(worths, likely.shift.map(&:first))
           strips += found
           most = [most, ratio].max
         end
-        [strips, [most, likely.first&.last || 0.0].max]
+        [strips, [most, likely.dig(0, 0, 1) || 0.0].max]
       end
 
       private
@@ -100,11 +101,10 @@ module OakenGauge
         until @before[place].first.empty?
           lengths, from = @before[place]
           i = (totals[from] + values[lengths]).max_index
-          stack = worths.stack(lengths[i], width)
-          list << Segment.of(stack) if stack.any?
+          list << worths.segment(lengths[i], width)
           place = from[i]
         end
-        list
+        list.compact
       end
     end
   end

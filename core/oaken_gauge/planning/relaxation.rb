@@ -13,6 +13,8 @@ module OakenGauge
       # How often new strips are looked for once fewer pieces are wanted, and of how many kinds only once.
       AGAIN = 3
       MANY_KINDS = 60
+      # Nor beyond the most promising widths then: nothing is to be proved.
+      LOOKS = 1
       # So many strips for each kind are kept for that.
       LIKELY = 8
 
@@ -44,7 +46,7 @@ module OakenGauge
       # @param wanted [Array<Integer>] of each kind
       # @return [Array<Float>] how much of each column
       def solve(wanted)
-        rounds(wanted, wanted.size > MANY_KINDS ? 1 : AGAIN) { |worth, _, _| @pricing.best(worth).first }
+        rounds(wanted, wanted.size > MANY_KINDS ? 1 : AGAIN) { |worth, _, _| @pricing.best(worth, looks: LOOKS).first }
       end
 
       private
@@ -52,8 +54,10 @@ module OakenGauge
       # Were a strip worth a little more than it takes, all are worth less by as much: that is a bound at every step
       # (Farley, 1990).
       def bounding(worth, total, last)
+        return @pricing.best(worth, looks: LOOKS).first unless @pricing.exact?
+
         strips, ratio = @pricing.best(worth, to_the_end: last)
-        @bound = [@bound, total / [ratio, 1.0].max].max if @pricing.exact?
+        @bound = [@bound, total / [ratio, 1.0].max].max
         @bound > total * (1 - PROVED) ? [] : strips
       end
 

@@ -15,7 +15,7 @@ module OakenGauge
 
       # @return [Rational] inches across the strip that its pieces take
       def across
-        pieces.sum(&:across)
+        @across ||= pieces.sum(&:across)
       end
 
       # @param left [Array<Integer>] how many of each kind are still wanted; what stays is taken off

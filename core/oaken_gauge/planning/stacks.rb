@@ -22,8 +22,6 @@ module OakenGauge
         @lengths = @ways.map(&:along).uniq
         @steps = Steps.new(@ways.map(&:across), ways.widest, MOST)
         @heights = @ways.map { |way| @steps.of(way.across) }
-        @highest = @heights.max
-        @below = Numo::Int32.cast(@heights.map { |height| @highest - height })
         @longer = @lengths.map { |length| @ways.index { |way| way.along > length } || @ways.size }
       end
 
@@ -31,9 +29,13 @@ module OakenGauge
       Worths = Struct.new(:table, :pieces) do
         # @param length [Integer] which of the lengths
         # @param width [Integer] steps
-        # @return [Array<Ways::Way>] a stack of that worth
-        def stack(length, width)
-          (@stacks ||= {})[[length, width]] ||= pieces.call(length, width)
+        # @return [Segment, nil] a stack of that worth; nil where it is worth nothing
+        def segment(length, width)
+          @segments ||= {}
+          @segments.fetch([length, width]) do |at|
+            stack = pieces.call(length, width)
+            @segments[at] = (Segment.of(stack) if stack.any?)
+          end
         end
       end
 
@@ -43,7 +45,8 @@ module OakenGauge
         each = Numo::DFloat.cast(@ways.map { |way| worth[way.kind] })
         table = filled(each)
         rows = {}
-        Worths.new(table, ->(length, width) { pieces(rows[length] ||= padded(table[length, true]), each, length, width) })
+        plain = each.to_a
+        Worths.new(table, ->(length, width) { pieces(rows[length] ||= table[length, true].to_a, plain, length, width) })
       end
 
       private
@@ -58,20 +61,20 @@ module OakenGauge
         table
       end
 
+      # From the top down: the first of the ways that give what the row says.
       def pieces(row, each, length, width)
-        ways = 0...@longer[length]
         stack = []
-        while row[width + @highest] > SAME
-          top = (row[@below[ways] + width] + each[ways]).max_index
+        while row[width] > SAME
+          top = topmost(row, each, length, width)
           stack << @ways[top]
           width -= @heights[top]
         end
         stack
       end
 
-      # Nothing goes below the strip.
-      def padded(row)
-        Numo::DFloat.zeros(@highest).fill(-Float::INFINITY).concatenate(row)
+      # In plain numbers: a stack may have thousands of pieces, and few ways to choose among.
+      def topmost(row, each, length, width)
+        (0...@longer[length]).select { |way| @heights[way] <= width }.max_by { |way| row[width - @heights[way]] + each[way] }
       end
 
       # With any number of one more: one, two, four and so on of it, each added where it makes the stack worth more.

@@ -4,6 +4,9 @@ module OakenGauge
   module Planning
     # Lengths that are sums of some: what strips take together is one.
     class Sums
+      # More steps than are gone through: so far up nearly every length is a sum.
+      MOST = 4_000_000
+
       # @param parts [Array<Rational>] inches
       def initialize(parts)
         @steps = Steps.new(parts, parts.max, Float::INFINITY)
@@ -12,14 +15,15 @@ module OakenGauge
 
       # @param least [Numeric] inches
       # @param most [Rational] inches, one of the sums
-      # @return [Rational] the first sum that is no less, inches
+      # @return [Rational] the first sum that is no less, inches; where there are too many to tell, the first step that is no less
       def least(least, most)
         from = (least / @steps.step).ceil
         to = (most / @steps.step).to_i
         return most if from >= to
+        return from * @steps.step if to > MOST
 
         sums = reached(to) >> from
-        (from + sums.to_s(2).reverse.index("1")) * @steps.step
+        (from + (sums & -sums).bit_length - 1) * @steps.step
       end
 
       private
