@@ -36,10 +36,14 @@ module Server
       end
 
       def state(kind, one)
-        named = @here.fetch(kind, []).select { |other| other[NAMES.fetch(kind)] == one[NAMES.fetch(kind)] }
-        return "new" if named.empty?
+        named = here(kind)[one[NAMES.fetch(kind)]] or return "new"
 
         named.include?(one) ? "same" : "other"
+      end
+
+      # By what tells them apart: a bench may have thousands.
+      def here(kind)
+        (@here_by_name ||= {})[kind] ||= @here.fetch(kind, []).group_by { |one| one[NAMES.fetch(kind)] }
       end
 
       # Fabrics and blocks go by ids of the file's own: in their place stand their names, a second of a name with its number.

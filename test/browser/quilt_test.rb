@@ -35,9 +35,10 @@ class QuiltScreenTest < BrowserCase
   def test_a_page_loaded_anew_at_once_keeps_what_was_changed
     select "on point", from: "Blocks stand"
     refresh
+    eventually { @project.reload.quilt&.dig("setting", "layout") == "on_point" }
+    refresh
 
     assert_field "Blocks stand", with: "on_point"
-    eventually { @project.reload.quilt&.dig("setting", "layout") == "on_point" }
   end
 
   def test_two_windows_on_one_quilt
