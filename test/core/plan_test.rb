@@ -229,6 +229,17 @@ class PlanTest < CoreCase
     assert_equal([["0", ["2 1/2", "5", "7 1/2"]]], ink["placements"].first["sequence"].map { |one| one.values_at("shift", "slots") })
   end
 
+  # Of 6 and 10 inches: 6, 10, 12, 16, 18, 20. Where they are too many, 5,000 inches in thousandths, the next thousandth does.
+  def test_what_strips_take_is_a_sum_of_their_widths
+    sums = OakenGauge::Planning::Sums.new([6r, 10r])
+
+    assert_equal([6, 10, 12, 16, 16, 20], [1, 7, 11, 13, 16, 18.5].map { |least| sums.least(least, 40r) })
+    assert_equal 8, sums.least(9, 8r)
+    fine = OakenGauge::Planning::Sums.new([1000.001r, 3/1000r])
+
+    assert_equal 4000.001r, fine.least(4000.0004, 5000r)
+  end
+
   def test_the_same_document_gives_the_same_plan
     pieces = random_pieces(Random.new(3), 9)
 

@@ -3,7 +3,8 @@
 module OakenGauge
   module Planning
     # The strips that give all pieces of one fabric and take least of it. Of few pieces every way is tried; of more the best is
-    # taken of first fit, of diving into the relaxation ({Dive}), and of whole strips chosen among those that it found.
+    # taken of first fit, of diving into the relaxation ({Dive}), and, with more than the least effort, of whole strips chosen among
+    # those that it found.
     #
     # @example
     #   cutting = Cutting.new(kinds, 40r)

@@ -66,9 +66,9 @@ module Former
       ask(:post, "/api/units/#{away['id']}/back", { lock_version: gone["lock_version"] })
     end
 
-    def quilted(block, project)
-      ask(:patch, "/api/blocks/#{block['id']}", { lock_version: block["lock_version"], name: "Tern" })
-      quilt = { blocks: [{ id: block["id"], count: 18 }], setting: { layout: "straight", across: 3, down: 6 } }
+    def quilted(drawn, project)
+      ask(:patch, "/api/blocks/#{drawn['id']}", { lock_version: drawn["lock_version"], name: "Tern" })
+      quilt = { blocks: [{ id: drawn["id"], count: 18 }], setting: { layout: "straight", across: 3, down: 6 } }
       ask(:post, "/api/projects/#{project['id']}/quilt", quilt)
       ask(:patch, "/api/projects/#{project['id']}", { lock_version: ask(:get, "/api/projects/#{project['id']}")["lock_version"], quilt: quilt })
     end
