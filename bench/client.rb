@@ -3,11 +3,17 @@
 require "json"
 require "net/http"
 
-# Asks an application that may be killed at any moment, and saves in it under keys, as the page does.
+# Asks an application that may be killed at any moment, and saves in it by the page's own client.
 class Client
+  FOLDER = File.expand_path("..", __dir__)
+
   # @param port [Integer]
-  def initialize(port)
+  # @param folder [String] where the page's client is put together
+  def initialize(port, folder)
     @port = port
+    sending = File.join(folder, "send.mjs")
+    system("npx", "rolldown", "src/api/send.ts", "--format", "esm", "-o", sending, chdir: File.join(FOLDER, "web"), out: File::NULL) or abort
+    @page = IO.popen(["node", File.join(FOLDER, "bench/page_client.mjs"), sending, "http://127.0.0.1:#{port}"], "r+")
   end
 
   # @return [Boolean]
@@ -17,18 +23,23 @@ class Client
     false
   end
 
-  # @return [Array<String>] of all projects
-  def names
-    JSON.parse(Net::HTTP.get("127.0.0.1", "/api/projects", @port))["projects"].map { |one| one["name"] }
+  # @return [Array<Hash>] all projects
+  def projects
+    JSON.parse(Net::HTTP.get("127.0.0.1", "/api/projects", @port))["projects"]
   end
 
-  # @return [String, nil] how it was answered, nil where it was not
-  def save(number)
-    key = format("kills-%<run>08d-%<number>08d", run: Process.pid, number: number)
-    headers = { "content-type" => "application/json", "idempotency-key" => key }
-    body = JSON.generate("name" => "Saved #{number}")
-    Net::HTTP.start("127.0.0.1", @port, read_timeout: 20) { |http| http.post("/api/projects", body, headers).code }
-  rescue SystemCallError, EOFError, Timeout::Error
-    nil
+  # @param project [Hash]
+  # @return [void]
+  def remove(project)
+    path = "/api/projects/#{project['id']}?lock_version=#{project['lock_version']}"
+    Net::HTTP.start("127.0.0.1", @port) { |http| http.delete(path) }
+  end
+
+  # Adds a project; sent again by the page's client for as long as it has patience.
+  # @param name [String]
+  # @return [String] how it was answered; "503" where it was given up
+  def save(name)
+    @page.puts(name)
+    @page.gets.chomp.split("\t").last
   end
 end

@@ -1,8 +1,8 @@
 # frozen_string_literal: true
 
 # Kills what bin/start has running, at seeded moments of a first start and during saves, and starts it again: whether it
-# always comes up, whether everything that was acknowledged is there, and whether what was not, sent again with its key as the page
-# does, is there just once. It works in a copy of var/ of its own.
+# always comes up, and whether everything that the page was told is saved is there, just once. The page's own client saves: it sends
+# again what is not answered, and what it gave up is sent once more. It works in a copy of var/ of its own.
 #   bundle exec ruby bench/kills.rb [MOMENTS]
 
 require "fileutils"
@@ -18,21 +18,21 @@ class Kills
   FIRST_START = 6.0
   PATIENCE = 60
   PORT = 7475
-  # Of the five hundred that a bench holds.
-  MANY = 350
+  # Every so many moments it is killed in a first start.
+  FIRST = 5
 
   def initialize(moments)
     @moments = moments
     @random = Random.new(14)
     @counts = Hash.new(0)
-    @client = Client.new(PORT)
   end
 
   def run
     Dir.mktmpdir do |parent|
       FileUtils.chmod(0o755, parent)
+      @client = Client.new(PORT, parent)
       @var = File.join(parent, "var")
-      @moments.times { |moment| moment.even? ? first_start : saves }
+      @moments.times { |moment| (moment % FIRST).zero? ? first_start : saves }
     end
     puts @counts.map { |what, count| "#{what}: #{count}" }.join(", ")
     exit(1) if ["did not come up", "saves lost", "saves doubled"].any? { |what| @counts[what].positive? }
@@ -48,42 +48,47 @@ class Kills
     come_up
   end
 
-  # Every save has a key and a name of its own. What was acknowledged is there once; what was not is sent again with its key, and is
-  # there once then.
+  # Saved one after another while it is killed and comes up again, and a while longer.
   def saves
     child = come_up(stay: true) or return
-    acknowledged, unanswered = save_until_killed(child)
-    child = come_up(stay: true) or return
-    @counts["saves acknowledged"] += acknowledged.size
-    @counts["saves sent again"] += unanswered.size
-    unanswered.each { |number| @counts["saves lost"] += 1 unless @client.save(number) == "201" }
-    count(acknowledged + unanswered)
+    saved = Thread.new { save_on }
+    sleep(0.3 + @random.rand)
+    kill_any(child)
+    sleep(@random.rand)
+    kill(child)
+    child = come_up(stay: true)
+    sleep 0.3
+    @enough = true
+    given_up = saved.value
+    child or return
+    @counts["saves given up, sent once more"] += given_up.size
+    given_up.each { |name| @counts["saves lost"] += 1 unless @client.save(name) == "201" }
+    count(@names)
     stop(child)
   end
 
-  # One after another, for as long as it answers, and a few beyond.
-  def save_until_killed(child)
-    killer = Thread.new { sleep(0.3 + @random.rand) && kill_any(child) }
-    acknowledged = []
-    unanswered = []
-    while killer.alive? || unanswered.empty?
-      number = (@number = (@number || 0) + 1)
-      @client.save(number) == "201" ? acknowledged << number : unanswered << number
-      # A bench holds so many projects: the last ones are saved slowly.
-      sleep 0.02 if acknowledged.size > MANY
-      break if unanswered.size > 2
+  # @return [Array<String>] the names of saves that were given up
+  def save_on
+    @names = []
+    @enough = false
+    given_up = []
+    until @enough
+      @names << "Saved #{@number = (@number || 0) + 1}"
+      answer = @client.save(@names.last)
+      answer == "201" ? @counts["saves acknowledged"] += 1 : given_up << @names.last
+      @counts["answered #{answer}"] += 1 unless %w[201 503].include?(answer)
     end
-    killer.join
-    [acknowledged, unanswered]
-  ensure
-    kill(child)
+    given_up
   end
 
-  def count(numbers)
-    there = @client.names.tally
-    numbers.each do |number|
-      @counts["saves lost"] += 1 unless there.key?("Saved #{number}")
-      @counts["saves doubled"] += 1 if there.fetch("Saved #{number}", 0) > 1
+  # A bench holds five hundred: these go once they are counted.
+  def count(names)
+    there = @client.projects.group_by { |project| project["name"] }
+    names.each do |name|
+      found = there.fetch(name, [])
+      @counts["saves lost"] += 1 if found.empty?
+      @counts["saves doubled"] += 1 if found.size > 1
+      found.each { |project| @client.remove(project) }
     end
   end
 
@@ -136,7 +141,7 @@ class Kills
   end
 
   def projects
-    @client.names.size
+    @client.projects.size
   end
 end
 

@@ -1,22 +1,29 @@
 # frozen_string_literal: true
 
-# Documents written by the published schemas, many of them: how many are answered, what crashed, what was slow.
-#   bundle exec ruby bench/written.rb [COMMAND] [DOCUMENTS] [SEED]      (weigh, 1000 and 1)
+# Documents written by the published schemas, many of them: how many are answered, what crashed, what was slow. Or the same documents
+# spoilt: a key lost, a value of another type, a number out of all measure.
+#   bundle exec ruby bench/written.rb [COMMAND] [DOCUMENTS] [SEED] [spoilt]      (weigh, 1000 and 1)
 
 $LOAD_PATH.unshift File.expand_path("../core", __dir__), File.expand_path("../test", __dir__)
 require "oaken_gauge"
+require "support/mutations"
 require "support/written_documents"
 
 command = ARGV.fetch(0, "weigh")
 count, seed = [1000, 1].zip(ARGV.drop(1)).map { |usual, given| given ? Integer(given) : usual }
+spoiler = Mutations.new(seed) if ARGV[3] == "spoilt"
 # More than this of the processor is slow, seconds.
 SLOW = 2
+# So many are spoilt from one.
+FROM_ONE = 20
 processor = -> { Process.clock_gettime(Process::CLOCK_PROCESS_CPUTIME_ID) }
 written = WrittenDocuments.new(command, seed)
 tally = Hash.new(0)
+legal = nil
 slowest = 0
 count.times do |i|
-  document = written.one { |one| OakenGauge.public_send(command, one) }
+  document = legal = written.one { |one| OakenGauge.public_send(command, one) } unless spoiler && i % FROM_ONE != 0
+  document = spoiler.spoil(legal) if spoiler
   before = processor.call
   OakenGauge.public_send(command, document)
   tally["answered"] += 1
@@ -29,5 +36,5 @@ ensure
   tally["slower than #{SLOW} s"] += 1 if took > SLOW
   slowest = [slowest, took].max
 end
-puts "#{command}: #{tally.map { |what, times| "#{what} #{times}" }.join('; ')}; slowest #{slowest.round(1)} s; " \
+puts "#{command}#{', spoilt' if spoiler}: #{tally.map { |what, times| "#{what} #{times}" }.join('; ')}; slowest #{slowest.round(1)} s; " \
      "#{File.read('/proc/self/status')[/VmHWM:\s+(\d+)/, 1].to_i / 1024} MB"

@@ -10,7 +10,7 @@ import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { RouterProvider } from "react-router/dom";
 
-import { ApiError, worthRetrying } from "./api/client";
+import { ApiError } from "./api/client";
 import { routes } from "./routes";
 
 // Radix adds a style element for some of its parts; the page's policy lets it in by this nonce.
@@ -29,8 +29,7 @@ const queries = new QueryClient({
   defaultOptions: {
     queries: {
       networkMode: "always",
-      retry: worthRetrying,
-      retryDelay: 1000,
+      retry: false,
       staleTime: 5000,
       refetchOnWindowFocus: false,
     },

@@ -26,11 +26,6 @@ export class ApiError extends Error {
   }
 }
 
-/** Whether asking again may help: the server or its database was away. */
-export function worthRetrying(failures: number, error: Error): boolean {
-  return failures < 30 && (!(error instanceof ApiError) || error.status === 503);
-}
-
 /** What a server says went wrong; its status where it says nothing that can be read. */
 export function problemOf(status: number, said: unknown): ApiError {
   const problem = said as Partial<Schemas["Problem"]> | undefined;

@@ -4,7 +4,7 @@ import { ClashDialog } from "../saving/ClashDialog";
 import { SavingLine } from "../saving/SavingLine";
 import type { Saving } from "../saving/useSaving";
 import { Frame } from "./Frame";
-import { Notice } from "./Notice";
+import { Opening } from "./Opening";
 import { useBack } from "./useBack";
 import { useKeys } from "./useKeys";
 import { useLight } from "./useLight";
@@ -12,7 +12,7 @@ import { useLight } from "./useLight";
 /** What a page of kept things has to know of them, whatever they are. */
 type Kept = {
   opened: boolean;
-  away: Error | null;
+  failed: Error | null;
   saving: Saving;
   clashing: string;
 };
@@ -69,7 +69,7 @@ export function Collection({ title, lead, find, kept, ready, add, children }: Pr
             {children(sought)}
           </>
         ) : (
-          <Notice tone={kept.away ? "alarm" : "plain"}>{kept.away?.message ?? "Opening…"}</Notice>
+          <Opening error={kept.failed}>Opening…</Opening>
         )}
       </main>
       <ClashDialog saving={saving} name={kept.clashing} />

@@ -1,6 +1,7 @@
 import { Dialog } from "radix-ui";
 import type { ReactNode } from "react";
 
+import { useAway } from "../api/away";
 import type { ApiError } from "../api/client";
 
 type Props = {
@@ -14,9 +15,11 @@ type Props = {
 
 /** The end of a form over the page: what stands in the way as a whole, and its buttons. */
 export function FormEnd({ error, pending, does, children }: Props) {
+  const away = useAway();
   return (
     <>
-      {error && error.status !== 409 && (
+      {pending && away && <p className="field-error">{away.message} Trying again…</p>}
+      {!pending && error && error.status !== 409 && (
         <p role="alert" className="field-error">
           {error.faults.length === 0
             ? error.message

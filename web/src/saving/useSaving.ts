@@ -1,6 +1,7 @@
 import { useMutation } from "@tanstack/react-query";
 import { useState } from "react";
 
+import { useAway } from "../api/away";
 import { ApiError } from "../api/client";
 import { useHistory, type Way } from "./useHistory";
 
@@ -27,32 +28,22 @@ export type Versions = { theirs: unknown; mine: unknown };
 type Run<Seen> = { change: Change<Seen>; way: Way; theirs?: Seen };
 type Clash<Seen> = { theirs: Seen; mine: Run<Seen>; asking: boolean };
 
-const PATIENCE = 15;
-/** What a form says itself: it is there to be sent again. */
-const SAID = new WeakSet<Error>();
-
 /**
- * The one way to save: changes of a scope are saved one after another, tried again while the server is away, undone and
- * done again; and where another window saved first, she chooses which is to stand.
+ * The one way to save: changes of a scope are saved one after another, undone and done again; and where another window saved first, she chooses which is to stand.
  */
 export function useSaving<Seen>(scope: string, keep: (kept: Seen, before: Seen) => unknown) {
   const history = useHistory<Change<Seen>>(scope);
+  const away = useAway();
   const [clash, setClash] = useState<Clash<Seen> | null>(null);
   const saving = useMutation({
     scope: { id: scope },
     mutationFn: async ({ change, theirs }: Run<Seen>) => {
       const before = theirs ?? change.over();
-      const kept = await change.save(before).catch((error: Error) => {
-        if (change.inForm) SAID.add(error);
-        throw error;
-      });
+      const kept = await change.save(before);
       await keep(kept, before);
       await change.then?.(kept);
       return { kept, before };
     },
-    retry: (failures, error) =>
-      failures < PATIENCE && error instanceof ApiError && error.status === 503 && !SAID.has(error),
-    retryDelay: 1000,
     onSuccess: ({ kept, before }, { change, way }) => {
       // One that was put off stands, whatever else is saved in the meantime.
       setClash((before) => (before?.mine.change === change ? null : before));
@@ -72,7 +63,7 @@ export function useSaving<Seen>(scope: string, keep: (kept: Seen, before: Seen) 
   return {
     pending: saving.isPending,
     /** Why it is still being tried. */
-    waitsFor: saving.isPending ? saving.failureReason : null,
+    waitsFor: saving.isPending ? away : null,
     failed,
     /** What went wrong, where no form says it. */
     trouble: saving.variables?.change.inForm ? null : failed,

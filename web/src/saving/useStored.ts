@@ -88,7 +88,7 @@ export function useStored<Thing extends Versioned, Given>(store: Store<Thing, Gi
   return {
     list: asked.data ?? [],
     opened: asked.isSuccess,
-    away: asked.failureReason,
+    failed: asked.error,
     saving,
     /** What the thing that two windows changed is called. */
     clashing: saving.clash?.theirs ? store.name(saving.clash.theirs) : "It",

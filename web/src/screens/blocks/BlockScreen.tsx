@@ -10,6 +10,7 @@ import { Unsaved } from "../../saving/SavingLine";
 import { LengthEntry } from "../../parts/LengthEntry";
 import { Frame } from "../../parts/Frame";
 import { Notice } from "../../parts/Notice";
+import { Opening } from "../../parts/Opening";
 import { useAtWork } from "../../parts/useAtWork";
 import { useBack } from "../../parts/useBack";
 import { useKeys } from "../../parts/useKeys";
@@ -38,7 +39,7 @@ export function BlockScreen() {
   if (!blocks.data || !fabrics.data)
     return (
       <main className="middle">
-        <Notice>{blocks.failureReason?.message ?? "Opening the block…"}</Notice>
+        <Opening error={blocks.error ?? fabrics.error}>Opening the block…</Opening>
       </main>
     );
   return (

@@ -31,7 +31,6 @@ export function useApart(cells: Cells, finished: string) {
       return await answerOf(first, signal, setWorking);
     },
     placeholderData: keepPreviousData,
-    retry: (failures, error) => error instanceof ApiError && error.status === 503 && failures < 30,
     staleTime: Infinity,
   });
   return {
@@ -66,6 +65,5 @@ export function useLadder(way: Way | undefined) {
     queryFn: ({ signal }) => api.sizes(JSON.parse(asked), signal),
     enabled: units.length > 0,
     placeholderData: keepPreviousData,
-    retry: false,
   });
 }

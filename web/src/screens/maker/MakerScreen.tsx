@@ -4,7 +4,7 @@ import { useLocation } from "react-router";
 
 import { api, type Maker, type Parameter } from "../../api/client";
 import { Frame } from "../../parts/Frame";
-import { Notice } from "../../parts/Notice";
+import { Opening } from "../../parts/Opening";
 import { useBack } from "../../parts/useBack";
 import { useKeys } from "../../parts/useKeys";
 import { useLight } from "../../parts/useLight";
@@ -22,11 +22,7 @@ export function MakerScreen() {
   if (!maker.data)
     return (
       <main className="middle">
-        {maker.failureReason ? (
-          <Notice tone="alarm">{maker.failureReason.message}</Notice>
-        ) : (
-          <Notice>Opening your profile…</Notice>
-        )}
+        <Opening error={maker.error}>Opening your profile…</Opening>
       </main>
     );
   return <Profile maker={maker.data} />;

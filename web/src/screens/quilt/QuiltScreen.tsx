@@ -92,7 +92,6 @@ function AtWork({ project, blocks, first }: { project: Project; blocks: Block[];
     queryKey: ["quilt", project.id, asked],
     queryFn: ({ signal }) => api.quilt(project.id, JSON.parse(asked), signal),
     placeholderData: keepPreviousData,
-    retry: false,
   });
   const adding = useMutation({
     mutationFn: async (there?: "set" | "beside") => {

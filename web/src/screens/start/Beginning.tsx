@@ -10,7 +10,7 @@ import { MeasureContext } from "../../parts/measures";
 import { useKinds } from "../../parts/useKinds";
 import { UsualChoice } from "../tools/UsualTools";
 import { type FabricTold, FIRST_FABRICS, FabricQuestion } from "./FabricQuestion";
-import { Opening } from "./Opening";
+import { Opening } from "../../parts/Opening";
 
 /** What most quilters have. */
 const USUAL = ["long-ruler"];
@@ -65,7 +65,12 @@ export function Beginning({ onBack }: { onBack: () => void }) {
   });
   const error = beginning.error instanceof ApiError ? beginning.error : null;
   const set = (changes: Partial<Told>) => setGiven((before) => ({ ...before, ...changes }));
-  if (!kind) return <Opening />;
+  if (!kind)
+    return (
+      <main className="middle">
+        <Opening>Opening…</Opening>
+      </main>
+    );
   return (
     <MeasureContext value={given.measure}>
       <main className="mx-auto max-w-265 px-5 pt-5.5 pb-10">

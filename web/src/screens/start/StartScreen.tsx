@@ -4,11 +4,20 @@ import { lazy, Suspense, useState } from "react";
 import { askAt } from "../../api/bench";
 import { api } from "../../api/client";
 import { Notice } from "../../parts/Notice";
+import { Opening } from "../../parts/Opening";
 import { useLight } from "../../parts/useLight";
-import { Opening } from "./Opening";
 
 /** Fetched when somebody starts her own: what is seen first does not wait for it. */
 const Beginning = lazy(async () => ({ default: (await import("./Beginning")).Beginning }));
+
+function Waiting() {
+  return (
+    <main className="middle">
+      <h1 className="sr-only">Start your own</h1>
+      <Opening>Opening…</Opening>
+    </main>
+  );
+}
 
 /** The first start: to look round with the demo, or to start her own bench by three questions. */
 export function StartScreen() {
@@ -23,7 +32,7 @@ export function StartScreen() {
   });
   if (own)
     return (
-      <Suspense fallback={<Opening />}>
+      <Suspense fallback={<Waiting />}>
         <Beginning onBack={() => setOwn(false)} />
       </Suspense>
     );

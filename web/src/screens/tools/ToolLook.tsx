@@ -13,7 +13,6 @@ export function ToolLook({ document }: Props) {
     queryKey: ["look", named],
     queryFn: ({ signal }) => api.look(named, signal),
     placeholderData: keepPreviousData,
-    retry: false,
   });
   if (!look.data)
     return (

@@ -5,7 +5,7 @@ import { Link, useParams } from "react-router";
 import { api, type Project } from "../../api/client";
 import { Weaves } from "../../drawing/Weaves";
 import { LAST_PROJECT } from "../../parts/useAtWork";
-import { Notice } from "../../parts/Notice";
+import { Opening } from "../../parts/Opening";
 import { SavingLine } from "../../saving/SavingLine";
 import { AddUnit } from "./AddUnit";
 import { Bench } from "./Bench";
@@ -17,7 +17,12 @@ export function WeighingScreen() {
   const { projectId = "", unitId = "" } = useParams();
   const project = useQuery({ queryKey: ["project", projectId], queryFn: () => api.project(projectId) });
   useEffect(() => window.localStorage.setItem(LAST_PROJECT, projectId), [projectId]);
-  if (!project.data) return <Opening error={project.error ?? project.failureReason} />;
+  if (!project.data)
+    return (
+      <main className="middle">
+        <Opening error={project.error} />
+      </main>
+    );
   return <Opened key={projectId} project={project.data} unitId={unitId} />;
 }
 
@@ -33,14 +38,6 @@ function Opened({ project, unitId }: { project: Project; unitId: string }) {
       )}
       <ConflictDialog saving={units.saving} />
     </>
-  );
-}
-
-function Opening({ error }: { error: Error | null }) {
-  return (
-    <main className="middle">
-      {error ? <Notice tone="alarm">{error.message}</Notice> : <Notice>Opening the bench…</Notice>}
-    </main>
   );
 }
 

@@ -7,6 +7,7 @@ import {
 } from "@tanstack/react-query";
 import { useEffect, useRef, useState } from "react";
 
+import { useAway } from "../../api/away";
 import { api, ApiError, type Fabric, type Project, type Unit, type WeighAnswer } from "../../api/client";
 import { useStable } from "../../parts/useStable";
 import type { Wanted } from "./useWanted";
@@ -25,6 +26,7 @@ export type Weighing = {
 /** The weighing of a unit with the drawer and the fabric of its project. */
 export function useWeighing(project: Project, unit: Unit, wanted: Wanted): Weighing {
   const queries = useQueryClient();
+  const away = useAway();
   const [last, setLast] = useState<WeighAnswer>();
   // What is as it was in the answer before stays the same object: it need not be drawn again.
   const shared = useStable((answer: WeighAnswer) => replaceEqualDeep(last, answer) as WeighAnswer);
@@ -54,7 +56,7 @@ export function useWeighing(project: Project, unit: Unit, wanted: Wanted): Weigh
     answer: query.data ?? last,
     fresh,
     error: query.error instanceof ApiError ? query.error : null,
-    trouble: query.failureReason,
+    trouble: query.error ?? (query.isFetching ? away : null),
     answered,
   };
 }

@@ -69,7 +69,6 @@ function Asked({ kinds, kind, size, measure, onChange }: AskedProps) {
     queryKey: ["which-line", document],
     queryFn: ({ signal }) => api.whichLine(document, signal),
     placeholderData: keepPreviousData,
-    retry: false,
   });
   const error = asked.error instanceof ApiError ? asked.error : null;
   const answer = asked.data;
