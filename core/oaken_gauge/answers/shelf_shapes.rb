@@ -32,7 +32,10 @@ module OakenGauge
       PROMISE = object(promised: TEXT, left: maybe(TEXT), twice: YES, say: TEXT,
                        by: list(object(project: TEXT, units: list(TEXT), takes: TEXT))).freeze
       ANY = { "type" => "object", "additionalProperties" => true }.freeze
-      GAIN = object(tool: ANY, units: list(TEXT), fabric: NUMBER, minutes: NUMBER, say: TEXT)
+      # A tool's document; its other keys depend on its kind.
+      TOOL = { "type" => "object", "required" => %w[id name kind], "additionalProperties" => true,
+               "properties" => { "id" => TEXT, "name" => TEXT, "kind" => TEXT } }.freeze
+      GAIN = object(tool: TOOL, units: list(TEXT), fabric: NUMBER, minutes: NUMBER, say: TEXT)
       MISSING = object(unreached: list(TEXT), idle: list(object(tool: TEXT, name: TEXT)), gains: list(GAIN)).freeze
 
       RULER = object(from: NUMBER, to: NUMBER, lit: NUMBER, main_at: NUMBER)

@@ -9,7 +9,7 @@ module OakenGauge
 
       # A unit's document; its keys depend on its kind.
       COUNT = { "oneOf" => [WHOLE, object(left: WHOLE, right: WHOLE)] }.freeze
-      UNIT = { "type" => "object", "required" => %w[kind count],
+      UNIT = { "type" => "object", "required" => %w[kind count], "additionalProperties" => true,
                "properties" => { "kind" => TEXT, "finished" => { "oneOf" => [LENGTH, list(LENGTH)] }, "count" => COUNT } }.freeze
       SAID = object(code: TEXT, say: TEXT).freeze
       PROBLEM = object(code: TEXT, say: TEXT, may: { lacks: said(TEXT, "The kind of tool that is missing") }).freeze
@@ -115,10 +115,13 @@ may: { left: HAND, right: HAND, parts: list(object(technique: TEXT, sets: WHOLE)
       FIELD = { "type" => "object", "required" => %w[name label required type],
                 "properties" => { "name" => TEXT, "label" => TEXT, "meaning" => TEXT, "required" => YES, "finished" => YES,
                                   "default" => {}, "type" => TEXT, "least" => {}, "most" => {}, "names" => list(TEXT), "key" => TEXT,
-                                  "options" => list(object(value: {}, label: TEXT)), "of" => { "type" => "object" },
+                                  "options" => list(object(value: {}, label: TEXT)), "of" => { "$ref" => "#/$defs/FieldWithin" },
                                   "fields" => list({ "$ref" => "#/$defs/Field" }) } }.freeze
-      KIND = object(kind: TEXT, title: TEXT, fields: list({ "$ref" => "#/$defs/Field" }),
-                    may: { group: said(TEXT, "What tools of the kind are for") }).freeze
+      # What a list or a mapping is of: a field without a name of its own.
+      FIELD_WITHIN = { **FIELD, "required" => %w[type] }.freeze
+      KIND = object(kind: TEXT, title: TEXT, fields: list({ "$ref" => "#/$defs/Field" })).freeze
+      TOOL_KIND = object(kind: TEXT, title: TEXT, fields: list({ "$ref" => "#/$defs/Field" }),
+                         group: said(TEXT, "What tools of the kind are for")).freeze
       UNIT_KIND = object(kind: TEXT, title: TEXT, roles: list(TEXT), starter: { "$ref" => "#/$defs/UnitDocument" },
                          fields: list({ "$ref" => "#/$defs/Field" }), drawing: { "$ref" => "#/$defs/UnitDrawing" }).freeze
 
@@ -130,7 +133,8 @@ may: { left: HAND, right: HAND, parts: list(object(technique: TEXT, sets: WHOLE)
                 "Setting" => SETTING, "Cut" => CUT, "FabricParts" => FABRIC, "Waste" => WASTE,
                 "Accuracy" => ACCURACY, "Step" => STEP, "Drawing" => DRAWING, "UnitDrawing" => UNIT_DRAWING, "Beam" => BEAM,
                 "BeamRow" => BEAM_ROW, "Method" => METHOD, "WeighAnswer" => WEIGHING, "SizesAnswer" => LADDER, "PlanAnswer" => PLAN,
-                "Field" => FIELD, "Kind" => KIND, "UnitKind" => UNIT_KIND, **BlockShapes::NAMED, **ShelfShapes::NAMED }.freeze
+                "Field" => FIELD, "FieldWithin" => FIELD_WITHIN, "Kind" => KIND, "ToolKind" => TOOL_KIND,
+                "UnitKind" => UNIT_KIND, **BlockShapes::NAMED, **ShelfShapes::NAMED }.freeze
     end
   end
 end

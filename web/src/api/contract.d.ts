@@ -312,22 +312,22 @@ export interface paths {
                             units: {
                                 label: string;
                                 title: string;
-                                unit: {
-                                    [key: string]: unknown;
-                                };
+                                unit: components["schemas"]["UnitDocument"];
                                 fabrics: {
                                     [key: string]: number;
                                 };
                                 method: string | null;
                             }[];
                             quilt: {
-                                [key: string]: unknown;
+                                finished: string[];
+                                blocks: number;
+                                drawing?: components["schemas"]["drawing"];
                             } | null;
                             fabrics: {
                                 id: number;
                                 name: string;
                                 colour: string;
-                                weave: string;
+                                weave: components["schemas"]["Weave"];
                             }[];
                         };
                     };
@@ -472,11 +472,12 @@ export interface paths {
                     content: {
                         "application/json": {
                             kinds: components["schemas"]["UnitKind"][];
-                            tools: components["schemas"]["Kind"][];
+                            tools: components["schemas"]["ToolKind"][];
                             fabrics: components["schemas"]["Kind"][];
                             /** @description What a maker may set store by */
                             priorities: {
-                                name: string;
+                                /** @enum {string} */
+                                name: "fabric" | "time" | "accuracy" | "surplus" | "ease";
                                 title: string;
                             }[];
                         };
@@ -2901,6 +2902,13 @@ export interface components {
         } & {
             [key: string]: unknown;
         };
+        /** @enum {string} */
+        Weave: "plain" | "twill" | "dots" | "check" | "slub";
+        /** @description How many units, or how many of each hand */
+        Count: number | {
+            left: number;
+            right: number;
+        };
         /** @description A length such as "2 7/8" */
         Length: string;
         Project: {
@@ -2920,9 +2928,7 @@ export interface components {
             /** @description Put aside for now */
             aside: boolean;
             /** @description Its blocks and how they are set */
-            quilt: {
-                [key: string]: unknown;
-            } | null;
+            quilt: components["schemas"]["Quilt"] | null;
             units_in_all: number;
             units_picked: number;
             /** @description What is to be done next */
@@ -2933,6 +2939,46 @@ export interface components {
                 method?: string | null;
             } | null;
             lock_version: number;
+        };
+        Quilt: {
+            blocks: {
+                id: number;
+                count?: number;
+            }[];
+            setting: {
+                /** @enum {string} */
+                layout: "straight" | "on_point";
+                across: number;
+                down: number;
+                sashing?: components["schemas"]["Length"];
+                cornerstones?: boolean;
+                outer?: boolean;
+                borders?: {
+                    width: components["schemas"]["Length"];
+                    /** @enum {string} */
+                    corners?: "butted" | "mitred";
+                    fabric?: string;
+                }[];
+                fabrics?: {
+                    sashing?: string;
+                    cornerstones?: string;
+                    triangles?: string;
+                };
+            };
+            binding?: {
+                strip?: components["schemas"]["Length"];
+                fabric?: string;
+            };
+            backing?: {
+                fabric?: string;
+            };
+            batting?: {
+                fusible: boolean;
+            };
+            /** @description The same in other fabrics - of each fabric that has another in its place, which */
+            colourways?: {
+                [key: string]: string;
+            }[];
         };
         Block: {
             id: number;
@@ -3037,6 +3083,8 @@ export interface components {
             id: string;
             name: string;
             kind: string;
+        } & {
+            [key: string]: unknown;
         };
         Looked: {
             new: string[];
@@ -3061,11 +3109,12 @@ export interface components {
             id: number;
             name: string;
             colour: string;
-            /** @enum {string} */
-            weave: "plain" | "twill" | "dots" | "check" | "slub";
+            weave: components["schemas"]["Weave"];
             lock_version: number;
             fabric: {
                 form: string;
+            } & {
+                [key: string]: unknown;
             };
         };
         Problem: {
@@ -3081,12 +3130,8 @@ export interface components {
             /** @description Units that are in the project already by another name, where some are to be added */
             there?: {
                 label: string;
-                count: number | {
-                    [key: string]: number;
-                };
-                counted: number | {
-                    [key: string]: number;
-                };
+                count: components["schemas"]["Count"];
+                counted: components["schemas"]["Count"];
             }[];
             /** @description The record as it stands, after a conflict */
             current?: {
@@ -3100,6 +3145,32 @@ export interface components {
                 left: number;
                 right: number;
             };
+        } & {
+            [key: string]: unknown;
+        };
+        /** @description In inches from the upper left corner within the borders, downwards */
+        drawing: {
+            size: number[];
+            block: number[];
+            ground: string | null;
+            blocks: {
+                fabric: string | null;
+                outline: number[][];
+            }[][];
+            places: {
+                block: number;
+                middle: number[];
+                turned: number;
+            }[];
+            filling: {
+                fabric: string | null;
+                outline: number[][];
+            }[];
+            borders: {
+                width: number;
+                fabric: string | null;
+                mitred: boolean;
+            }[];
         };
         Setting: {
             tool: string;
@@ -3379,6 +3450,25 @@ export interface components {
                 }[];
             };
         };
+        FieldWithin: {
+            name?: string;
+            label?: string;
+            meaning?: string;
+            required?: boolean;
+            finished?: boolean;
+            default?: unknown;
+            type: string;
+            least?: unknown;
+            most?: unknown;
+            names?: string[];
+            key?: string;
+            options?: {
+                value: unknown;
+                label: string;
+            }[];
+            of?: components["schemas"]["FieldWithin"];
+            fields?: components["schemas"]["Field"][];
+        };
         Field: {
             name: string;
             label: string;
@@ -3395,7 +3485,7 @@ export interface components {
                 value: unknown;
                 label: string;
             }[];
-            of?: Record<string, never>;
+            of?: components["schemas"]["FieldWithin"];
             fields?: components["schemas"]["Field"][];
         };
         UnitKind: {
@@ -3406,12 +3496,17 @@ export interface components {
             fields: components["schemas"]["Field"][];
             drawing: components["schemas"]["UnitDrawing"];
         };
-        Kind: {
+        ToolKind: {
             kind: string;
             title: string;
             fields: components["schemas"]["Field"][];
             /** @description What tools of the kind are for */
-            group?: string;
+            group: string;
+        };
+        Kind: {
+            kind: string;
+            title: string;
+            fields: components["schemas"]["Field"][];
         };
         Priorities: {
             fabric: number;
@@ -3528,6 +3623,10 @@ export interface components {
             }[];
             gains: {
                 tool: {
+                    id: string;
+                    name: string;
+                    kind: string;
+                } & {
                     [key: string]: unknown;
                 };
                 units: string[];

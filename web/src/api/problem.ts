@@ -1,13 +1,16 @@
-import type { Count, Schemas } from "./types";
+import type { Schemas } from "./types";
 
 /** A unit that is in the project already, by another name. */
-export type There = { label: string; count: Count; counted: Count };
+export type There = NonNullable<Schemas["Problem"]["there"]>[number];
 
 /** What went wrong with a request, in the server's own words where it had any. */
 export class ApiError extends Error {
+  /** Where it is told what kinds of trouble there are; nowhere. */
+  readonly type = "about:blank";
+
   constructor(
     readonly status: number,
-    title: string,
+    readonly title: string,
     readonly faults: { pointer: string; message: string }[] = [],
     readonly current?: unknown,
     readonly there: There[] = [],
@@ -30,11 +33,5 @@ export class ApiError extends Error {
 export function problemOf(status: number, said: unknown): ApiError {
   const problem = said as Partial<Schemas["Problem"]> | undefined;
   if (!problem?.title) return new ApiError(status, `The server answered ${status}.`);
-  return new ApiError(
-    status,
-    problem.title,
-    problem.errors,
-    problem.current,
-    problem.there as There[] | undefined,
-  );
+  return new ApiError(status, problem.title, problem.errors, problem.current, problem.there);
 }

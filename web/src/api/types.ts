@@ -1,45 +1,45 @@
-import type { components } from "./contract";
+import type { SuccessResponseJSON } from "openapi-typescript-helpers";
+
+import type { components, paths } from "./contract";
 
 export type Schemas = components["schemas"];
+/** What is read at an address. */
+type Read<Path extends keyof paths> = paths[Path] extends { get: infer Operation }
+  ? SuccessResponseJSON<Operation & Record<string | number, unknown>>
+  : never;
+/** What is answered to what is sent to an address. */
+type Answer<Path extends keyof paths> = paths[Path] extends { post: infer Operation }
+  ? SuccessResponseJSON<Operation & Record<string | number, unknown>>
+  : never;
+/** What is said of something, beside what the server says of it. */
+type Said<Thing, Keys extends keyof Thing> = Pick<Thing, Keys>;
+
 /** How many units, or how many of each hand. */
-export type Count = number | { left: number; right: number };
+export type Count = Schemas["Count"];
 /** A unit as the core reads and writes it: its other keys depend on its kind. */
-export type UnitDocument = { kind: string; finished?: string | string[]; count: Count };
+export type UnitDocument = Schemas["UnitDocument"];
 /** A kind of unit, with one to begin with. */
-export type Kind = Omit<Schemas["UnitKind"], "starter" | "fields"> & {
-  starter: UnitDocument & Record<string, unknown>;
-  fields: Field[];
-};
+export type Kind = Schemas["UnitKind"];
 /** One key of a document, as the core declares it: what it is called, its kind of value and its limits. */
-export type Field = Omit<Schemas["Field"], "options" | "fields" | "of" | "default" | "least" | "most"> & {
-  options?: { value: unknown; label: string }[];
-  fields?: Field[];
-  /** What a list or a mapping is of: a field without words of its own. */
-  of?: Field;
-  default?: unknown;
-};
+export type Field = Schemas["Field"];
 /** A form in which fabric may be there, with what is asked of it. */
-export type FabricForm = { kind: string; title: string; fields: Field[] };
+export type FabricForm = Schemas["Kind"];
+export type ToolKind = Schemas["ToolKind"];
 /** What is said of a fabric. */
+export type Fabric = Schemas["Fabric"];
+/** What is seen of a fabric. */
+export type FabricSeen = Said<Fabric, "id" | "name" | "colour" | "weave">;
 export type FabricGiven = Omit<Fabric, "id" | "lock_version">;
-/** A kind of tool, with what is asked of one. */
-export type ToolKind = { kind: string; title: string; group: string; fields: Field[] };
 /** A tool as the core reads and writes it: its other keys depend on its kind. */
-export type ToolDocument = { kind: string; id?: string; name?: string };
+export type ToolDocument = Partial<Schemas["Tool"]> & Said<Schemas["Tool"], "kind">;
 export type ToolPicture = Schemas["ToolPicture"];
 /** How a tool looks that is being filled in, and what its numbers would mean. */
 export type ToolLook = Schemas["ToolLook"];
 export type ToolReading = ToolLook["readings"][number][number];
 /** A tool in the drawer. */
-export type StoredTool = {
-  id: number;
-  lock_version: number;
-  tool: { kind: string; id: string; name: string };
-  retired: boolean;
-  picture: ToolPicture | null;
-};
+export type StoredTool = Schemas["StoredTool"];
 /** A tool that quilters usually own. */
-export type UsualTool = { tool: { kind: string; id: string; name: string }; picture: ToolPicture | null };
+export type UsualTool = Read<"/api/tools/usual">["tools"][number];
 export type WhichLine = Schemas["WhichLineAnswer"];
 export type Laying = WhichLine["groups"][number]["layings"][number];
 export type Scene = NonNullable<Laying["scene"]>;
@@ -48,60 +48,29 @@ export type Promised = Schemas["Promise"];
 export type Missing = Schemas["MissingTools"];
 export type Question = Schemas["Question"];
 export type DrillResult = Schemas["DrillResult"];
-export type Drill = { drill: string; title: string; results: DrillResult[] };
+export type Drill = Read<"/api/practice">["drills"][number];
 /** How areas and small differences are told. */
 export type Measures = NonNullable<Schemas["WeighAnswer"]["measures"]>;
 export type Measure = Schemas["Project"]["measure"];
 /** Whether one has to sign in, and who is there. */
-export type Session = { required: boolean; name: string | null };
+export type Session = Read<"/api/session">;
 /** What is seen of a project by its link. */
-export type ShownProject = {
-  name: string;
-  units: {
-    label: string;
-    title: string;
-    unit: UnitDocument;
-    fabrics: Record<string, number>;
-    method: string | null;
-  }[];
-  quilt: { finished: string[]; blocks: number; drawing?: QuiltAnswer["drawing"] } | null;
-  fabrics: Fabric[];
-};
+export type ShownProject = Read<"/api/shown/{word}">;
 /** Which bench is at hand. */
-export type Standing = {
-  chosen: boolean;
-  demo: boolean;
-  has_own: boolean;
-  maker_id: number;
-  name: string;
-  project_id: number | null;
-};
+export type Standing = Read<"/api/start">;
 /** Who works at the bench, as she stands in the list. */
 export type MakerRow = Schemas["MakerRow"];
-export type MakerGiven = { name: string };
+export type MakerGiven = Said<MakerRow, "name">;
 /** What came of a table: what was ready, what was wrong, and how many were added. */
-export type TakenIn = {
-  ready: string[];
-  faults: { line: number; column: string; say: string }[];
-  more: number;
-  added: number;
-};
+export type TakenIn = Answer<"/api/fabrics/table">;
 /** What of a file is here already, by kind. */
-export type Looked = Record<
-  "tools" | "fabrics" | "blocks" | "projects",
-  Record<"new" | "same" | "other", string[]>
->;
-export type Clash = "both" | "mine" | "theirs";
-type Pick = Omit<Schemas["Pick"], "unit"> & { unit: UnitDocument };
-export type Unit = Omit<Schemas["Unit"], "unit" | "pick"> & { unit: UnitDocument; pick: Pick | null };
-export type Project = Omit<Schemas["FullProject"], "units"> & { units: Unit[] };
+export type Looked = Answer<"/api/bench/look">;
+export type Clash = NonNullable<NonNullable<paths["/api/bench"]["post"]["parameters"]["query"]>["clash"]>;
+export type Unit = Schemas["Unit"];
+export type Project = Schemas["FullProject"];
 /** A project as it stands in the list. */
 export type ProjectRow = Schemas["Project"];
-export type ProjectGiven = {
-  name: string;
-  seam_allowance: string;
-  notes: string;
-  measure: Measure;
+export type ProjectGiven = Said<ProjectRow, "name" | "seam_allowance" | "notes" | "measure"> & {
   /** The tools it may use; an empty list for the whole drawer. */
   tool_keys: string[];
   aside?: boolean;
@@ -109,50 +78,27 @@ export type ProjectGiven = {
 export type Cell = Schemas["Cell"];
 /** A block: what it looks like, and the units it is to be made of. */
 export type Block = Schemas["Block"];
-export type BlockGiven = {
-  name: string;
-  picture: Block["picture"];
-  pieces?: Block["pieces"];
-  lines?: Block["lines"];
-};
+export type BlockGiven = Said<Block, "name" | "picture"> & Partial<Said<Block, "pieces" | "lines">>;
 /** What can be set down on cells at once: quarters by the number of the chosen fabric. */
-export type Stamp = { name: string; cells: number[][][] };
+export type Stamp = Read<"/api/stamps">["stamps"][number];
 /** A block out of a file: quarters by colour. */
-export type ReadBlock = { grid: number[]; cells: string[][][]; colours: string[]; left_aside: string[] };
-/** What a quilt is made for. */
-export type Place = { name: string; width: string; length: string; drop: string };
+export type ReadBlock = Answer<"/api/blocks/read">;
 /** Hers, or the usual ones. */
-export type Places = { places: Place[]; usual: boolean; lock_version: number };
-export type Fit = { across: number | null; down: number | null; wanted: string[]; finished: string[] | null };
+export type Places = Read<"/api/places">;
+/** What a quilt is made for. */
+export type Place = Places["places"][number];
+export type Fit = Answer<"/api/fit">;
 /** Work that may take longer than a page waits. */
 export type Job = Schemas["Job"];
 export type Apart = Schemas["DeconstructAnswer"];
 export type Way = Apart["ways"][number];
 export type WayUnit = Way["units"][number];
 /** A quilt as a project keeps it: which blocks, and how they are set. */
-export type KeptQuilt = {
-  blocks: { id: number; count?: number }[];
-  setting: {
-    layout: "straight" | "on_point";
-    across: number;
-    down: number;
-    sashing?: string;
-    cornerstones?: boolean;
-    outer?: boolean;
-    borders?: { width: string; corners?: "butted" | "mitred"; fabric?: string }[];
-    fabrics?: Partial<Record<"sashing" | "cornerstones" | "triangles", string>>;
-  };
-  binding?: { strip?: string; fabric?: string };
-  backing?: { fabric?: string };
-  batting?: { fusible: boolean };
-  /** The same in other fabrics: of each fabric that has another in its place, which. */
-  colourways?: Record<string, string>[];
-};
+export type KeptQuilt = Schemas["Quilt"];
 export type QuiltAnswer = Schemas["QuiltAnswer"];
 export type Ladder = Schemas["SizesAnswer"]["ladder"];
 /** What may be said of a unit; what is no number or length yet goes to the core as it was typed. */
 export type UnitChanges = { label?: string; unit?: unknown; fabrics?: Record<string, number | undefined> };
-export type Fabric = Schemas["Fabric"];
 export type Method = Schemas["Method"];
 export type Accuracy = Schemas["Accuracy"];
 /** The maker's profile as it reads, with what is assumed. */
@@ -162,16 +108,12 @@ export type Choice = Schemas["Choice"];
 /** What tests of her own would teach. */
 export type Learnt = Schemas["Learnt"];
 /** What may be changed of her, over the version that was seen. */
-export type MakerChange = {
-  lock_version: number;
-  profile?: Maker["profile"];
-  priorities?: Maker["priorities"];
-};
+export type MakerChange = Said<Maker, "lock_version"> & Partial<Said<Maker, "profile" | "priorities">>;
 export type Weights = Schemas["Priorities"];
 /** What a maker may set store by. */
-export type Priority = { name: keyof Weights; title: string };
+export type Priority = Read<"/api/kinds">["priorities"][number];
 export type Beam = Schemas["Beam"];
 export type BeamRow = Schemas["BeamRow"];
 export type Drawing = Schemas["Drawing"];
 export type UnitDrawing = Schemas["UnitDrawing"];
-export type WeighAnswer = Omit<Schemas["WeighAnswer"], "unit"> & { unit: UnitDocument };
+export type WeighAnswer = Schemas["WeighAnswer"];

@@ -1,12 +1,12 @@
-import type { Fabric } from "../api/client";
+import type { FabricSeen } from "../api/client";
 
 /** The fill of a fabric in any drawing on the page. */
-export function fillOf(fabric: Fabric | undefined): string {
+export function fillOf(fabric: FabricSeen | undefined): string {
   return fabric ? `url(#fabric-${fabric.id})` : "url(#fabric-unknown)";
 }
 
 /** Whether lines on a fabric must be light to be seen. */
-export function isDark(fabric: Fabric | undefined): boolean {
+export function isDark(fabric: FabricSeen | undefined): boolean {
   const [red = 255, green = 255, blue = 255] = (fabric?.colour.match(/[0-9a-f]{2}/g) ?? []).map((part) =>
     parseInt(part, 16),
   );
@@ -14,7 +14,7 @@ export function isDark(fabric: Fabric | undefined): boolean {
 }
 
 /** A fabric shows its colour and its weave, so that colour alone never carries meaning. */
-export function Weaves({ fabrics }: { fabrics: Fabric[] }) {
+export function Weaves({ fabrics }: { fabrics: FabricSeen[] }) {
   return (
     <svg width="0" height="0" aria-hidden="true" className="absolute">
       <defs>
@@ -42,7 +42,7 @@ export function Weaves({ fabrics }: { fabrics: Fabric[] }) {
   );
 }
 
-function Threads({ weave }: { weave: Fabric["weave"] }) {
+function Threads({ weave }: { weave: FabricSeen["weave"] }) {
   switch (weave) {
     case "twill":
       return <path d="M-1 7L7 -1M-1 1L1 -1M5 7L7 5" stroke="#fff" strokeOpacity="0.28" strokeWidth="1" />;

@@ -12,7 +12,7 @@ import { useLight } from "./useLight";
 /** What a page of kept things has to know of them, whatever they are. */
 type Kept = {
   opened: boolean;
-  failed: Error | null;
+  failed: { title: string } | null;
   saving: Saving;
   clashing: string;
 };

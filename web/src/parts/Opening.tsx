@@ -3,7 +3,7 @@ import { Notice } from "./Notice";
 
 type Props = {
   /** Why it cannot be opened. */
-  error?: Error | null;
+  error?: { title: string } | null;
   /** What is being opened: "Opening the block…". */
   children?: string;
 };
@@ -12,5 +12,5 @@ type Props = {
 export function Opening({ error = null, children = "Opening the bench…" }: Props) {
   const away = useAway();
   const trouble = error ?? away;
-  return trouble ? <Notice tone="alarm">{trouble.message}</Notice> : <Notice>{children}</Notice>;
+  return trouble ? <Notice tone="alarm">{trouble.title}</Notice> : <Notice>{children}</Notice>;
 }

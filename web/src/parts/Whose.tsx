@@ -1,11 +1,11 @@
 import { useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
 
-import { api } from "../api/client";
+import { read } from "../api/reads";
 
 /** Whose bench this window works at, and the way to the others. */
 export function Whose({ className = "" }: { className?: string }) {
-  const standing = useQuery({ queryKey: ["start"], queryFn: api.start });
+  const standing = useQuery(read.start());
   if (!standing.data) return null;
   return (
     <Link

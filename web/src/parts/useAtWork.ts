@@ -1,7 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
 
 import { benchAddress } from "../api/bench";
-import { api, type ProjectRow } from "../api/client";
+import type { ProjectRow } from "../api/client";
+import { read } from "../api/reads";
 
 /** Where the browser keeps which project of this bench was worked on last. */
 export const LAST_PROJECT = `oaken-gauge-project${benchAddress()}`;
@@ -14,7 +15,7 @@ export function nextOf({ id, next_unit: unit }: Pick<ProjectRow, "id" | "next_un
 
 /** The project that was worked on last, as it stands in the list; or the first of them. */
 export function useAtWork() {
-  const projects = useQuery({ queryKey: ["projects"], queryFn: api.projects }).data ?? [];
+  const projects = useQuery(read.projects()).data ?? [];
   const last = Number(window.localStorage.getItem(LAST_PROJECT));
   return projects.find(({ id }) => id === last) ?? projects.find(({ aside }) => !aside);
 }

@@ -1,8 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
 
-import { api } from "../api/client";
+import { read } from "../api/reads";
 
 /** Who is signed in, where one has to. */
 export function useSession() {
-  return useQuery({ queryKey: ["session"], queryFn: api.session, staleTime: Infinity }).data;
+  return useQuery(read.session()).data;
 }

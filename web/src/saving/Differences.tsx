@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 
-import { api } from "../api/client";
+import { read } from "../api/reads";
 import { Words } from "../parts/Words";
 import type { Versions } from "./useSaving";
 
@@ -10,7 +10,7 @@ const NOT_SAID = new Set(["id", "lock_version", "position", "retired", "shown", 
 
 /** What two windows say of one thing, where they differ: what was saved there, and what stands here. */
 export function Differences({ theirs, mine }: Versions) {
-  const fabrics = useQuery({ queryKey: ["fabrics"], queryFn: api.fabrics }).data ?? [];
+  const fabrics = useQuery(read.fabrics()).data ?? [];
   const names = new Map(fabrics.map(({ id, name }) => [String(id), name]));
   const parts = differing(withNames(theirs, names), withNames(mine, names)).slice(0, 6);
   if (parts.length === 0) return null;

@@ -1,6 +1,8 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { type QueryKey, useQuery, useQueryClient, type UseQueryOptions } from "@tanstack/react-query";
 import { useRef } from "react";
 
+import type { Schemas } from "../api/client";
+import { OF_ALL_KEPT } from "../api/reads";
 import { type Change, useSaving } from "./useSaving";
 
 /** What is kept with a version, so that nothing is saved over what another window saved. */
@@ -9,7 +11,6 @@ export type Versioned = { id: number; lock_version: number };
 /** Where things of one sort are kept: tools, fabrics. */
 export type Store<Thing extends Versioned, Given> = {
   key: string;
-  list: () => Promise<Thing[]>;
   add: (given: Given, others: Thing[]) => Promise<Thing>;
   change: (seen: Thing, given: Given) => Promise<Thing>;
   remove: (seen: Thing) => Promise<Thing | null>;
@@ -21,16 +22,23 @@ export type Store<Thing extends Versioned, Given> = {
 };
 
 /** A list of things that are kept: adding, changing and removing one, each of which can be undone. */
-export function useStored<Thing extends Versioned, Given>(store: Store<Thing, Given>) {
+export function useStored<Thing extends Versioned, Given, Read, Key extends QueryKey>(
+  store: Store<Thing, Given>,
+  read: UseQueryOptions<Read, Schemas["Problem"], Thing[], Key>,
+) {
   const queries = useQueryClient();
-  const asked = useQuery({ queryKey: [store.key], queryFn: store.list, staleTime: 0 });
-  const list = () => queries.getQueryData<Thing[]>([store.key]) ?? [];
+  const asked = useQuery({ ...read, staleTime: 0 });
+  // As it is known by now, whether or not it is on the page yet.
+  const list = () => {
+    const known = queries.getQueryData<Read>(read.queryKey);
+    return (known && read.select?.(known)) ?? [];
+  };
   // What was removed and added again has another id: what was done to it before is told by the one it had.
   const ids = useRef(new Map<number, number>());
 
   const refresh = async () => {
-    await queries.invalidateQueries({ queryKey: [store.key] });
-    await queries.invalidateQueries({ queryKey: ["project"] });
+    await queries.invalidateQueries({ queryKey: read.queryKey });
+    for (const queryKey of OF_ALL_KEPT) await queries.invalidateQueries({ queryKey });
   };
   const saving = useSaving<Thing | null>(store.key, refresh);
   // As this window knows it by now.
@@ -105,4 +113,6 @@ export function useStored<Thing extends Versioned, Given>(store: Store<Thing, Gi
   };
 }
 
-export type Stored<Thing extends Versioned, Given> = ReturnType<typeof useStored<Thing, Given>>;
+export type Stored<Thing extends Versioned, Given> = ReturnType<
+  typeof useStored<Thing, Given, unknown, QueryKey>
+>;

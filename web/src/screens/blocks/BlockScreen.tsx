@@ -3,7 +3,8 @@ import { useCallback, useMemo, useState } from "react";
 import { useParams } from "react-router";
 
 import { ofBench } from "../../api/bench";
-import { api, ApiError, type Block, type Fabric, type Way } from "../../api/client";
+import { ApiError, type Block, type Fabric, type Way } from "../../api/client";
+import { read } from "../../api/reads";
 import { Weaves } from "../../drawing/Weaves";
 import { ClashDialog } from "../../saving/ClashDialog";
 import { Unsaved } from "../../saving/SavingLine";
@@ -29,8 +30,8 @@ import { WeighUnits } from "./WeighUnits";
 /** One block: drawn cell by cell, taken apart into units, set to a size, and its units sent to be weighed. */
 export function BlockScreen() {
   const { blockId = "" } = useParams();
-  const blocks = useQuery({ queryKey: ["blocks"], queryFn: api.blocks });
-  const fabrics = useQuery({ queryKey: ["fabrics"], queryFn: api.fabrics });
+  const blocks = useQuery(read.blocks());
+  const fabrics = useQuery(read.fabrics());
   const block = blocks.data?.find((one) => String(one.id) === blockId);
   const others = useMemo(
     () => (blocks.data ?? []).filter((one) => String(one.id) !== blockId),
@@ -59,16 +60,12 @@ export function BlockScreen() {
 
 function AtWork({ block, fabrics, others }: { block: Block; fabrics: Fabric[]; others: Block[] }) {
   const queries = useQueryClient();
-  const stored = useCallback(() => void queries.invalidateQueries({ queryKey: ["blocks"] }), [queries]);
+  const stored = useCallback(() => void queries.invalidateQueries(read.blocks()), [queries]);
   const working = useBlock(block, stored);
   const apart = useApart(working.cells, working.finished);
   const answer = apart.data;
   const atWork = useAtWork();
-  const project = useQuery({
-    queryKey: ["project", String(atWork?.id)],
-    queryFn: () => api.project(String(atWork?.id)),
-    enabled: atWork !== undefined,
-  }).data;
+  const project = useQuery({ ...read.project(atWork?.id ?? 0), enabled: atWork !== undefined }).data;
   const [weighed, setWeighed] = useState<Way | null>(null);
   const chosen = useMemo(
     () => answer?.ways.find((way) => sameUnits(way.pieces, working.pieces)),

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 
 import { api, ApiError, type Block, type BlockGiven, type Fabric } from "../../api/client";
+import { read } from "../../api/reads";
 import { Weaves } from "../../drawing/Weaves";
 import { Collection } from "../../parts/Collection";
 import { EntryField } from "../../parts/EntryField";
@@ -18,7 +19,6 @@ import { ReadSvg } from "./ReadSvg";
 
 const STORE: Store<Block, BlockGiven> = {
   key: "blocks",
-  list: api.blocks,
   add: api.addBlock,
   change: api.changeBlock,
   remove: api.removeBlock,
@@ -31,9 +31,9 @@ const LEAD =
 
 /** Every block: new ones, changed ones, removed ones. */
 export function BlocksScreen() {
-  const kept = useStored(STORE);
+  const kept = useStored(STORE, read.blocks());
   const navigate = useNavigate();
-  const fabrics = useQuery({ queryKey: ["fabrics"], queryFn: api.fabrics });
+  const fabrics = useQuery(read.fabrics());
   const draw = async (given: BlockGiven) => {
     const added = await kept.add(given);
     if (added) await navigate(`/blocks/${added.id}`);

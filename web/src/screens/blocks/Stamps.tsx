@@ -1,7 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
 import { memo } from "react";
 
-import { api, type Block, type Fabric } from "../../api/client";
+import type { Block, Fabric } from "../../api/client";
+import { read } from "../../api/reads";
 import { Hint } from "../../parts/Hint";
 import { BlockPicture } from "./BlockPicture";
 import { type Cells, mirrored, stampOf, turned } from "./cells";
@@ -43,7 +44,7 @@ export const Stamps = memo(function Stamps({
   rows,
   onChoose,
 }: Props) {
-  const stamps = useQuery({ queryKey: ["stamps"], queryFn: api.stamps, staleTime: Infinity }).data ?? [];
+  const stamps = useQuery(read.stamps()).data ?? [];
   const fits = (cells: unknown[][]) => cells.length <= rows && (cells[0]?.length ?? 0) <= columns;
   const all = [
     ...stamps

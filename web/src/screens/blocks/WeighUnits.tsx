@@ -4,6 +4,7 @@ import { useState } from "react";
 import { useNavigate } from "react-router";
 
 import { api, ApiError, type Block, type Fabric, type Way } from "../../api/client";
+import { read } from "../../api/reads";
 import { EntryField } from "../../parts/EntryField";
 import { ThereAlready } from "./ThereAlready";
 import { unitsToAdd } from "./unitsToAdd";
@@ -14,7 +15,7 @@ const COUNT = /^[1-9]\d{0,3}$/;
 
 /** The units of a way, for so many blocks, into a project, to be weighed there. */
 export function WeighUnits({ block, way, fabrics, onClose }: Props) {
-  const projects = useQuery({ queryKey: ["projects"], queryFn: api.projects }).data ?? [];
+  const projects = useQuery(read.projects()).data ?? [];
   const [project, setProject] = useState<number | null>(null);
   const [blocks, setBlocks] = useState("12");
   const queries = useQueryClient();
@@ -25,7 +26,7 @@ export function WeighUnits({ block, way, fabrics, onClose }: Props) {
       if (into === undefined) return;
       const counted = unitsToAdd(block.name, units, fabrics);
       const [first] = await api.addCounted(into, counted, Number(blocks), there);
-      await queries.invalidateQueries({ queryKey: ["project", String(into)] });
+      await queries.invalidateQueries(read.project(into));
       await navigate(`/projects/${into}/units/${first?.id ?? "new"}`);
     },
   });

@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 
 import { api, type Fabric, type FabricGiven, type Promised } from "../../api/client";
+import { read } from "../../api/reads";
 import { fillOf, Weaves } from "../../drawing/Weaves";
 import { known } from "../../fields/said";
 import { Collection } from "../../parts/Collection";
@@ -15,7 +16,6 @@ import { FabricForm } from "./FabricForm";
 
 const SHELF: Store<Fabric, FabricGiven> = {
   key: "fabrics",
-  list: api.fabrics,
   add: api.addFabric,
   change: api.changeFabric,
   remove: api.removeFabric,
@@ -29,10 +29,9 @@ const LEAD = "Units are cut from these. Measure the usable width: selvage to sel
 
 /** The shelf: every fabric that is there, new ones, changed ones, removed ones. */
 export function FabricsScreen() {
-  const shelf = useStored(SHELF);
+  const shelf = useStored(SHELF, read.fabrics());
   const counted = useQuery({
-    queryKey: ["fabrics", "promised"],
-    queryFn: api.promised,
+    ...read.promised(),
     refetchInterval: ({ state }) => (state.data?.counting ? COUNTED_AGAIN : false),
   }).data;
   const promised = counted?.promised ?? {};

@@ -1,18 +1,18 @@
 import { useQuery } from "@tanstack/react-query";
 import { Navigate, useParams } from "react-router";
 
-import { api } from "../../api/client";
+import { read } from "../../api/reads";
 import { Opening } from "../../parts/Opening";
 
 /** Goes to the first unit of the first project at work; to the start where nobody has been here, to the projects where there is none. */
 export function FirstUnit() {
-  const start = useQuery({ queryKey: ["start"], queryFn: api.start });
+  const start = useQuery(read.start());
   if (!start.data) return <Waiting failed={start.error} />;
   return start.data.chosen ? <FirstProject /> : <Navigate replace to="/start" />;
 }
 
 function FirstProject() {
-  const projects = useQuery({ queryKey: ["projects"], queryFn: api.projects });
+  const projects = useQuery(read.projects());
   if (!projects.data) return <Waiting failed={projects.error} />;
   const first = projects.data.find((project) => !project.aside);
   return first ? <First id={String(first.id)} /> : <Navigate replace to="/projects" />;
@@ -25,12 +25,12 @@ export function FirstOfProject() {
 }
 
 function First({ id }: { id: string }) {
-  const project = useQuery({ queryKey: ["project", id], queryFn: () => api.project(id) });
+  const project = useQuery(read.project(id));
   if (!project.data) return <Waiting failed={project.error} />;
   return <Navigate replace to={`/projects/${id}/units/${project.data.units[0]?.id ?? "new"}`} />;
 }
 
-function Waiting({ failed }: { failed: Error | null }) {
+function Waiting({ failed }: { failed: { title: string } | null }) {
   return (
     <main className="middle">
       <Opening error={failed} />

@@ -2,7 +2,8 @@ import { useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { useLocation } from "react-router";
 
-import { api, type Maker, type Parameter } from "../../api/client";
+import type { Maker, Parameter } from "../../api/client";
+import { read } from "../../api/reads";
 import { Frame } from "../../parts/Frame";
 import { Opening } from "../../parts/Opening";
 import { useBack } from "../../parts/useBack";
@@ -18,7 +19,7 @@ import { ValueRow } from "./ValueRow";
 
 /** What is known of the maker's hands: assumed until she measures it, and the ways that are hers to choose. */
 export function MakerScreen() {
-  const maker = useQuery({ queryKey: ["maker"], queryFn: api.maker, staleTime: 0 });
+  const maker = useQuery(read.maker());
   if (!maker.data)
     return (
       <main className="middle">

@@ -2,6 +2,7 @@ import { useMutation, useQuery } from "@tanstack/react-query";
 import { type ReactNode, useState } from "react";
 
 import { api, ApiError, type Learnt } from "../../api/client";
+import { read } from "../../api/reads";
 import { LengthEntry } from "../../parts/LengthEntry";
 import { Words } from "../../parts/Words";
 import type { Changing } from "./useChanging";
@@ -55,7 +56,7 @@ function SeamTest({ changing }: { changing: Changing }) {
 }
 
 function RulerTest({ changing }: { changing: Changing }) {
-  const tools = (useQuery({ queryKey: ["tools"], queryFn: api.tools }).data ?? []).filter(
+  const tools = (useQuery(read.tools()).data ?? []).filter(
     ({ tool, retired }) => tool.kind === "straight_ruler" && !retired,
   );
   const [chosen, setChosen] = useState<string | null>(null);

@@ -2,6 +2,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 
 import { api, ApiError, type Maker, type Parameter } from "../../api/client";
+import { ANY_PROJECT } from "../../api/reads";
 import { type Change, useSaving } from "../../saving/useSaving";
 
 type Profile = Maker["profile"];
@@ -15,7 +16,7 @@ export function useChanging(maker: Maker) {
   const [refused, setRefused] = useState<Record<string, string>>({});
   const saving = useSaving<Maker>("maker", (saved) => {
     queries.setQueryData(["maker"], saved);
-    void queries.invalidateQueries({ queryKey: ["project"] });
+    void queries.invalidateQueries({ queryKey: ANY_PROJECT });
   });
   const refuse = (at: string, message: string) => setRefused((before) => ({ ...before, [at]: message }));
 

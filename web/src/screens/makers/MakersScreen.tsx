@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect } from "react";
 
 import { api, type MakerGiven, type MakerRow as Row } from "../../api/client";
+import { read } from "../../api/reads";
 import { Collection } from "../../parts/Collection";
 import { FormDialog } from "../../parts/FormDialog";
 import { type Store, useStored } from "../../saving/useStored";
@@ -10,7 +11,6 @@ import { MakerRow } from "./MakerRow";
 
 const MAKERS: Store<Row, MakerGiven> = {
   key: "makers",
-  list: api.makers,
   add: api.addMaker,
   change: api.renameMaker,
   remove: api.removeMaker,
@@ -24,12 +24,12 @@ const LEAD =
 
 /** Who works at this bench: added, renamed, removed and put back, and the way to each. */
 export function MakersScreen() {
-  const kept = useStored(MAKERS);
-  const standing = useQuery({ queryKey: ["start"], queryFn: api.start });
+  const kept = useStored(MAKERS, read.makers());
+  const standing = useQuery(read.start());
   const queries = useQueryClient();
   // Her name stands in the head too.
   const told = JSON.stringify(kept.list);
-  useEffect(() => void queries.invalidateQueries({ queryKey: ["start"] }), [told, queries]);
+  useEffect(() => void queries.invalidateQueries(read.start()), [told, queries]);
   return (
     <Collection
       title="Makers"

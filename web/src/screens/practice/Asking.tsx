@@ -1,7 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 
-import { api, type Drill, type Question } from "../../api/client";
+import type { Drill, Question } from "../../api/client";
+import { read } from "../../api/reads";
 import { Notice } from "../../parts/Notice";
 import { useKeys } from "../../parts/useKeys";
 import { Words } from "../../parts/Words";
@@ -18,13 +19,12 @@ type Props = {
 /** A drill: one question at a time, what is right after each, the score at the end. */
 export function Asking({ drill, seed, onDone, onLeave, onAgain }: Props) {
   const asked = useQuery({
-    queryKey: ["drill", drill.drill, seed],
-    queryFn: () => api.questions(drill.drill, seed),
+    ...read.questions(drill.drill, seed),
     staleTime: Infinity,
   });
   const [answers, setAnswers] = useState<number[]>([]);
   const [chosen, setChosen] = useState<number | null>(null);
-  const questions = asked.data ?? [];
+  const questions = asked.data?.questions ?? [];
   const question = questions[answers.length];
   const right = (given: number[]) => given.filter((one, i) => one === questions[i]?.right).length;
   const next = () => {
@@ -46,7 +46,7 @@ export function Asking({ drill, seed, onDone, onLeave, onAgain }: Props) {
     Enter: next,
     PageDown: next,
   });
-  if (asked.error) return <Notice tone="alarm">{asked.error.message}</Notice>;
+  if (asked.error) return <Notice tone="alarm">{asked.error.title}</Notice>;
   if (questions.length === 0) return <Notice>Laying out the questions…</Notice>;
   return (
     <section className="mt-2 grid justify-items-start gap-3.5" aria-label={drill.title}>

@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 
 import { api, type Drill } from "../../api/client";
+import { read } from "../../api/reads";
 import { Frame } from "../../parts/Frame";
 import { Notice } from "../../parts/Notice";
 import { useBack } from "../../parts/useBack";
@@ -11,7 +12,7 @@ import { Asking } from "./Asking";
 
 /** Short drills from her own drawer, and how they went over time. */
 export function PracticeScreen() {
-  const drills = useQuery({ queryKey: ["drills"], queryFn: api.drills });
+  const drills = useQuery(read.drills());
   const queries = useQueryClient();
   const [open, setOpen] = useState<{ drill: Drill; seed: number } | null>(null);
   const back = useBack();
@@ -19,7 +20,7 @@ export function PracticeScreen() {
   useKeys({ b: back });
   const keep = async (right: number, asked: number) => {
     if (open) await api.keepDrill(open.drill.drill, right, asked);
-    await queries.invalidateQueries({ queryKey: ["drills"] });
+    await queries.invalidateQueries(read.drills());
   };
   return (
     <div>
@@ -59,7 +60,7 @@ export function PracticeScreen() {
             ))}
           </ul>
         )}
-        {drills.error && <Notice tone="alarm">{drills.error.message}</Notice>}
+        {drills.error && <Notice tone="alarm">{drills.error.title}</Notice>}
       </main>
     </div>
   );

@@ -3,10 +3,11 @@ import { useNavigate } from "react-router";
 
 import { askAt } from "../../api/bench";
 import { api } from "../../api/client";
+import { read } from "../../api/reads";
 
 /** Whose bench this is: the demo can be put aside for her own, and brought back. */
 export function BenchLine() {
-  const standing = useQuery({ queryKey: ["start"], queryFn: api.start });
+  const standing = useQuery(read.start());
   const navigate = useNavigate();
   const come = useMutation({
     mutationFn: async (bench: "demo" | "own") => {

@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 
 import { api, type Missing, type ProjectRow } from "../../api/client";
+import { ANY_PROJECT, read } from "../../api/reads";
 import { FormDialog } from "../../parts/FormDialog";
 import { Notice } from "../../parts/Notice";
 import { Words } from "../../parts/Words";
@@ -37,12 +38,11 @@ export function MissingTools({ row }: { row: ProjectRow }) {
 
 function Looked({ id }: { id: number }) {
   const looked = useQuery({
-    queryKey: ["missing", id],
-    queryFn: () => api.missing(id),
+    ...read.missing(id),
     staleTime: 0,
     refetchInterval: ({ state }) => (state.data?.counting ? LOOKED_AGAIN : false),
   });
-  if (looked.error) return <Notice tone="alarm">{looked.error.message}</Notice>;
+  if (looked.error) return <Notice tone="alarm">{looked.error.title}</Notice>;
   // While it is looked for anew, what was found last is seen no more: her drawer has changed since.
   if (!looked.data?.missing || looked.data.counting)
     return <Notice>Weighing each unit with one tool more…</Notice>;
@@ -73,16 +73,17 @@ function Gains({ gains }: { gains: Missing["gains"] }) {
   const queries = useQueryClient();
   const [added, setAdded] = useState<string[]>([]);
   const add = async (tool: { id: string; name: string; kind: string }) => {
-    const taken = (await api.tools()).map((one) => one.tool.id);
+    const { tools } = await queries.fetchQuery(read.tools());
+    const taken = tools.map((one) => one.tool.id);
     await api.addTool({ ...tool, id: freeId(tool.name, taken) });
     setAdded((before) => [...before, tool.id]);
-    await queries.invalidateQueries({ queryKey: ["tools"] });
-    await queries.invalidateQueries({ queryKey: ["project"] });
+    await queries.invalidateQueries(read.tools());
+    await queries.invalidateQueries({ queryKey: ANY_PROJECT });
   };
   return (
     <ul className="grid gap-2">
       {gains.map((gain) => {
-        const tool = gain.tool as unknown as { id: string; name: string; kind: string };
+        const { tool } = gain;
         return (
           <li key={tool.id} className="flex flex-wrap items-center justify-between gap-x-4 gap-y-2">
             <span>

@@ -1,7 +1,8 @@
 import { useMutation, useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 
-import { api, ApiError, type Measure, type ProjectGiven } from "../../api/client";
+import { ApiError, type Measure, type ProjectGiven } from "../../api/client";
+import { read } from "../../api/reads";
 import { EntryField } from "../../parts/EntryField";
 import { FormEnd } from "../../parts/FormEnd";
 import { told } from "../../parts/measures";
@@ -67,7 +68,7 @@ export function ProjectForm({ given, does, onSave }: Props) {
 
 /** Which tools it may use: the whole drawer, or those that are ticked. */
 function ToolsOf({ chosen, onChange }: { chosen: string[]; onChange: (keys: string[]) => void }) {
-  const tools = useQuery({ queryKey: ["tools"], queryFn: api.tools }).data ?? [];
+  const tools = useQuery(read.tools()).data ?? [];
   const [part, setPart] = useState(chosen.length > 0);
   const used = tools.filter(({ retired }) => !retired);
   return (

@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
 
 import { api, type ProjectGiven, type ProjectRow as Row } from "../../api/client";
+import { read } from "../../api/reads";
 import { fillOf, Weaves } from "../../drawing/Weaves";
 import { FormDialog } from "../../parts/FormDialog";
 import { FinishedSize } from "../../parts/Sizes";
@@ -88,7 +89,7 @@ export function givenOf({ name, seam_allowance, notes, measure, tool_keys, aside
 
 /** The fabrics that its units are made of. */
 function Fabrics({ id }: { id: number }) {
-  const project = useQuery({ queryKey: ["project", String(id)], queryFn: () => api.project(String(id)) });
+  const project = useQuery(read.project(id));
   const used = new Set(project.data?.units.flatMap((unit) => Object.values(unit.fabrics)));
   const fabrics = project.data?.fabrics.filter((fabric) => used.has(fabric.id)) ?? [];
   return (

@@ -1,6 +1,7 @@
 import { useNavigate } from "react-router";
 
 import { api, type ProjectGiven, type ProjectRow as Row } from "../../api/client";
+import { read } from "../../api/reads";
 import { Collection } from "../../parts/Collection";
 import { FormDialog } from "../../parts/FormDialog";
 import { Notice } from "../../parts/Notice";
@@ -12,7 +13,6 @@ import { WholeFile } from "./WholeFile";
 
 const SHELF: Store<Row, ProjectGiven> = {
   key: "projects",
-  list: api.projects,
   add: api.addProject,
   change: api.changeProject,
   remove: api.removeProject,
@@ -26,7 +26,7 @@ const LEAD =
 
 /** Every project: new ones, copies, changed ones, ones put aside, removed ones. */
 export function ProjectsScreen() {
-  const kept = useStored(SHELF);
+  const kept = useStored(SHELF, read.projects());
   const navigate = useNavigate();
   const start = async (given: ProjectGiven) => {
     const added = await kept.add(given);

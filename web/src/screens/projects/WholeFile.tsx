@@ -3,7 +3,7 @@ import { Download, Upload } from "lucide-react";
 import { useState } from "react";
 
 import { ofBench } from "../../api/bench";
-import { api, ApiError, type Clash, type Job, type Looked } from "../../api/client";
+import { api, type Document, ApiError, type Clash, type Job, type Looked } from "../../api/client";
 import { followed } from "../../api/jobs";
 import { ReadIn } from "./ReadIn";
 import { FileButton } from "../../parts/FileButton";
@@ -11,7 +11,7 @@ import { Working } from "../../parts/Working";
 
 /** Everything she has as one file; and such a file read in, after it is said what of it is here already. */
 export function WholeFile({ onRead }: { onRead: () => Promise<void> }) {
-  const [waiting, setWaiting] = useState<{ file: unknown; looked: Looked } | null>(null);
+  const [waiting, setWaiting] = useState<{ file: Document; looked: Looked } | null>(null);
   const [working, setWorking] = useState<Job | null>(null);
   const looking = useMutation({
     mutationFn: async (chosen: File) => {
@@ -20,7 +20,7 @@ export function WholeFile({ onRead }: { onRead: () => Promise<void> }) {
     },
   });
   const reading = useMutation({
-    mutationFn: async ({ file, clash }: { file: unknown; clash: Clash }) => {
+    mutationFn: async ({ file, clash }: { file: Document; clash: Clash }) => {
       const first = await api.readIn(file, clash);
       setWaiting(null);
       const done = await followed(first, setWorking);
@@ -86,7 +86,7 @@ export function WholeFile({ onRead }: { onRead: () => Promise<void> }) {
   );
 }
 
-async function parsed(file: File): Promise<unknown> {
+async function parsed(file: File): Promise<Document> {
   try {
     return JSON.parse(await file.text());
   } catch {

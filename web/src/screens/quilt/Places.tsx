@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 
 import { api, ApiError, type Place, type Places } from "../../api/client";
+import { read } from "../../api/reads";
 
 type Sides = Omit<Place, "name">;
 type Props = { typed: Sides; onChoose: (sides: Sides) => void };
@@ -9,11 +10,11 @@ type Props = { typed: Sides; onChoose: (sides: Sides) => void };
 /** What her quilts are for: a list to choose from, to which she adds sizes of her own. */
 export function PlaceChoice({ typed, onChoose }: Props) {
   const queries = useQueryClient();
-  const kept = useQuery({ queryKey: ["places"], queryFn: api.places }).data;
+  const kept = useQuery(read.places()).data;
   const [name, setName] = useState("");
   const keeping = useMutation({
     mutationFn: ({ seen, places }: { seen: Places; places: Place[] | null }) => api.keepPlaces(seen, places),
-    onSettled: () => queries.invalidateQueries({ queryKey: ["places"] }),
+    onSettled: () => queries.invalidateQueries(read.places()),
   });
   const error = keeping.error instanceof ApiError ? keeping.error : null;
   if (!kept) return null;

@@ -1,13 +1,13 @@
 import { useId } from "react";
 
-import type { Fabric, QuiltAnswer } from "../../api/client";
+import type { FabricSeen, QuiltAnswer } from "../../api/client";
 import { fillOf } from "../../drawing/Weaves";
 
 type Drawing = NonNullable<QuiltAnswer["drawing"]>;
 type Outlined = Drawing["filling"][number];
 type Props = {
   drawing: Drawing;
-  fabrics: Fabric[];
+  fabrics: FabricSeen[];
   size: number;
   label: string;
   /** Fabrics that are seen in place of others, by their ids. */

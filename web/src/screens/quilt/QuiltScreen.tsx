@@ -3,6 +3,7 @@ import { useCallback, useDeferredValue, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 
 import { api, ApiError, type Block, type KeptQuilt, type Project } from "../../api/client";
+import { read } from "../../api/reads";
 import { Weaves } from "../../drawing/Weaves";
 import { ClashDialog } from "../../saving/ClashDialog";
 import { Unsaved } from "../../saving/SavingLine";
@@ -25,8 +26,8 @@ import { SettingForm } from "./SettingForm";
 /** A project's quilt: its blocks set, drawn, and counted. */
 export function QuiltScreen() {
   const { projectId = "" } = useParams();
-  const project = useQuery({ queryKey: ["project", projectId], queryFn: () => api.project(projectId) });
-  const blocks = useQuery({ queryKey: ["blocks"], queryFn: api.blocks });
+  const project = useQuery(read.project(projectId));
+  const blocks = useQuery(read.blocks());
   useLight();
   useKeys({ b: useBack() });
   return (
@@ -38,7 +39,7 @@ export function QuiltScreen() {
             <Opened project={project.data} blocks={blocks.data} />
           </MeasureContext>
         ) : (
-          <Notice>{project.error?.message ?? blocks.error?.message ?? "Opening the quilt…"}</Notice>
+          <Notice>{project.error?.title ?? blocks.error?.title ?? "Opening the quilt…"}</Notice>
         )}
       </main>
     </div>
@@ -77,8 +78,8 @@ function begun(block: Block): KeptQuilt {
 function AtWork({ project, blocks, first }: { project: Project; blocks: Block[]; first: Block }) {
   const queries = useQueryClient();
   const navigate = useNavigate();
-  const [quilt, setQuilt] = useState<KeptQuilt>((project.quilt as KeptQuilt | null) ?? begun(first));
-  const stored = useCallback(() => void queries.invalidateQueries({ queryKey: ["projects"] }), [queries]);
+  const [quilt, setQuilt] = useState<KeptQuilt>(project.quilt ?? begun(first));
+  const stored = useCallback(() => void queries.invalidateQueries(read.projects()), [queries]);
   const { saving, keepTheirs } = useResting({
     scope: `quilt/${project.id}`,
     stored: { id: project.id, lock_version: project.lock_version, quilt: project.quilt },
@@ -96,7 +97,7 @@ function AtWork({ project, blocks, first }: { project: Project; blocks: Block[];
   const adding = useMutation({
     mutationFn: async (there?: "set" | "beside") => {
       const [first] = await api.addCounted(project.id, counted, 1, there);
-      await queries.invalidateQueries({ queryKey: ["project", String(project.id)] });
+      await queries.invalidateQueries(read.project(project.id));
       await navigate(`/projects/${project.id}/units/${first?.id ?? "new"}`);
     },
   });
@@ -168,7 +169,7 @@ function AtWork({ project, blocks, first }: { project: Project; blocks: Block[];
         saving={{
           ...saving,
           keepTheirs: () => {
-            const theirs = (saving.clash?.theirs.quilt as KeptQuilt | null) ?? begun(first);
+            const theirs = saving.clash?.theirs.quilt ?? begun(first);
             setQuilt(theirs);
             keepTheirs(theirs);
           },

@@ -1,7 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
 import { useParams } from "react-router";
 
-import { api, type ShownProject } from "../../api/client";
+import type { ShownProject } from "../../api/client";
+import { read } from "../../api/reads";
 import { fillOf, Weaves } from "../../drawing/Weaves";
 import { CopyLink } from "../../parts/CopyLink";
 import { Notice } from "../../parts/Notice";
@@ -13,12 +14,12 @@ import { QuiltPicture } from "../quilt/QuiltPicture";
 /** A project as others see it by its link: to look at. */
 export function ShownScreen() {
   const { word = "" } = useParams();
-  const shown = useQuery({ queryKey: ["shown", word], queryFn: () => api.shown(word) });
+  const shown = useQuery(read.shown(word));
   useLight();
   if (!shown.data)
     return (
       <main className="middle">
-        <Notice>{shown.error?.message ?? "Opening the project…"}</Notice>
+        <Notice>{shown.error?.title ?? "Opening the project…"}</Notice>
       </main>
     );
   const { name, quilt, units, fabrics } = shown.data;

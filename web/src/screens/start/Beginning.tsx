@@ -1,8 +1,9 @@
-import { useMutation, useQuery } from "@tanstack/react-query";
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 
 import { askAt } from "../../api/bench";
 import { api, ApiError, type Kind, type Measure } from "../../api/client";
+import { read } from "../../api/reads";
 import { UnitPicture } from "../../drawing/UnitPicture";
 import { EntryField } from "../../parts/EntryField";
 import { LengthEntry } from "../../parts/LengthEntry";
@@ -29,15 +30,16 @@ export function Beginning({ onBack }: { onBack: () => void }) {
   });
   const [tools, setTools] = useState<string[]>(USUAL);
   const [fabrics, setFabrics] = useState<FabricTold[]>(FIRST_FABRICS);
+  const queries = useQueryClient();
   const kinds = useKinds(given.measure).data?.kinds ?? [];
   const kind = kinds.find((one) => one.kind === given.kind) ?? kinds[0];
-  const usual = useQuery({ queryKey: ["usual-tools"], queryFn: api.usualTools, staleTime: Infinity });
+  const usual = useQuery(read.usualTools());
   const beginning = useMutation({
     mutationFn: async () => {
       if (!kind) return;
       const bench = askAt((await api.comeTo("own")).maker_id);
       // What is in her drawer from an earlier start is not added again.
-      const hers = (await api.tools()).map(({ tool }) => tool.id);
+      const hers = (await queries.fetchQuery(read.tools())).tools.map(({ tool }) => tool.id);
       const file = {
         oaken_gauge: 1,
         tools: (usual.data ?? [])

@@ -3,6 +3,7 @@ import { lazy, Suspense, useState } from "react";
 
 import { askAt } from "../../api/bench";
 import { api } from "../../api/client";
+import { read } from "../../api/reads";
 import { Notice } from "../../parts/Notice";
 import { Opening } from "../../parts/Opening";
 import { useLight } from "../../parts/useLight";
@@ -21,7 +22,7 @@ function Waiting() {
 
 /** The first start: to look round with the demo, or to start her own bench by three questions. */
 export function StartScreen() {
-  const standing = useQuery({ queryKey: ["start"], queryFn: api.start });
+  const standing = useQuery(read.start());
   const [own, setOwn] = useState(false);
   useLight();
   const come = useMutation({

@@ -2,7 +2,8 @@ import { useMutation, useQuery } from "@tanstack/react-query";
 import { PencilRuler } from "lucide-react";
 import { useState } from "react";
 
-import { api, ApiError, type ToolDocument, type UsualTool } from "../../api/client";
+import { ApiError, type ToolDocument, type UsualTool } from "../../api/client";
+import { read } from "../../api/reads";
 import { ToolPicture } from "../../drawing/ToolPicture";
 import { FormEnd } from "../../parts/FormEnd";
 
@@ -14,7 +15,7 @@ export function UsualChoice({
   ticked: string[];
   onTick: (id: string, on: boolean) => void;
 }) {
-  const usual = useQuery({ queryKey: ["usual-tools"], queryFn: api.usualTools, staleTime: Infinity });
+  const usual = useQuery(read.usualTools());
   return (
     <ul className="col-span-full grid grid-cols-[repeat(auto-fill,minmax(min(188px,44%),1fr))] gap-x-4 gap-y-3.5">
       {(usual.data ?? []).map((one) => (
@@ -49,7 +50,7 @@ type Props = { onAdd: (tools: ToolDocument[]) => Promise<unknown> };
 /** Several tools at once: tick those that are in the drawer, and change afterwards what is printed otherwise. */
 export function UsualToolsForm({ onAdd }: Props) {
   const [ticked, setTicked] = useState<string[]>([]);
-  const usual = useQuery({ queryKey: ["usual-tools"], queryFn: api.usualTools, staleTime: Infinity });
+  const usual = useQuery(read.usualTools());
   const adding = useMutation({
     mutationFn: () =>
       onAdd(

@@ -1,9 +1,9 @@
 import { api, type StoredTool, type ToolDocument } from "../../api/client";
+import { read } from "../../api/reads";
 import { type Store, useStored } from "../../saving/useStored";
 
 const DRAWER: Store<StoredTool, ToolDocument> = {
   key: "tools",
-  list: api.tools,
   add: (tool, others) => {
     const id =
       tool.id ??
@@ -21,7 +21,7 @@ const DRAWER: Store<StoredTool, ToolDocument> = {
 
 /** The drawer: adding a tool, changing and removing one, and taking back what was done last. */
 export function useTools() {
-  const stored = useStored(DRAWER);
+  const stored = useStored(DRAWER, read.tools());
   return {
     ...stored,
     /** Several at once. */

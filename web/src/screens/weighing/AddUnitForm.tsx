@@ -2,6 +2,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useNavigate } from "react-router";
 
 import { api, type Project, type UnitChanges } from "../../api/client";
+import { read } from "../../api/reads";
 import { Notice } from "../../parts/Notice";
 import { useKinds } from "../../parts/useKinds";
 import { UnitForm } from "./UnitForm";
@@ -17,14 +18,14 @@ export function AddUnitForm({ project, onDone }: Props) {
   const navigate = useNavigate();
   if (!kinds.data)
     return kinds.error ? (
-      <Notice tone="alarm">{kinds.error.message}</Notice>
+      <Notice tone="alarm">{kinds.error.title}</Notice>
     ) : (
       <Notice>Laying out the kinds of unit…</Notice>
     );
   const first = kinds.data.kinds.find((kind) => kind.kind === FIRST) ?? kinds.data.kinds[0];
   const add = async (unit: UnitChanges) => {
     const added = await api.addUnit(project.id, unit);
-    await queries.invalidateQueries({ queryKey: ["project", String(project.id)] });
+    await queries.invalidateQueries(read.project(project.id));
     onDone();
     await navigate(`/projects/${project.id}/units/${added.id}`);
   };

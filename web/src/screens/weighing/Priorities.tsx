@@ -3,6 +3,7 @@ import { Slider } from "radix-ui";
 import { memo } from "react";
 
 import { api, type Maker, type Project, type Weights } from "../../api/client";
+import { read } from "../../api/reads";
 import { Hint } from "../../parts/Hint";
 import { useKinds } from "../../parts/useKinds";
 import { ClashDialog } from "../../saving/ClashDialog";
@@ -109,7 +110,7 @@ type Kept = Pick<Maker, "lock_version" | "priorities" | "profile">;
 // What the project knows of its maker is saved over; what stood before can be brought back.
 function useKeeping(project: Project, onKept: () => void) {
   const queries = useQueryClient();
-  const key = ["project", String(project.id)];
+  const { queryKey: key } = read.project(project.id);
   const saving = useSaving<Kept>("priorities", ({ lock_version, priorities, profile }) =>
     queries.setQueryData<Project>(
       key,

@@ -2,7 +2,8 @@ import { useQuery } from "@tanstack/react-query";
 import { useEffect } from "react";
 import { Link, useParams } from "react-router";
 
-import { api, type Project } from "../../api/client";
+import type { Project } from "../../api/client";
+import { read } from "../../api/reads";
 import { Weaves } from "../../drawing/Weaves";
 import { LAST_PROJECT } from "../../parts/useAtWork";
 import { Opening } from "../../parts/Opening";
@@ -15,7 +16,7 @@ import { type Units, useUnits } from "./useUnits";
 /** The weighing of one unit: its address says which. */
 export function WeighingScreen() {
   const { projectId = "", unitId = "" } = useParams();
-  const project = useQuery({ queryKey: ["project", projectId], queryFn: () => api.project(projectId) });
+  const project = useQuery(read.project(projectId));
   useEffect(() => window.localStorage.setItem(LAST_PROJECT, projectId), [projectId]);
   if (!project.data)
     return (

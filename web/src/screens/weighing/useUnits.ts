@@ -2,6 +2,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useNavigate } from "react-router";
 
 import { api, type Project, type Unit, type UnitChanges, type UnitDocument } from "../../api/client";
+import { read } from "../../api/reads";
 import { type Change, useSaving } from "../../saving/useSaving";
 
 /** A method at a size; no method where the pick is taken back. */
@@ -11,7 +12,7 @@ export type PickChange = Change<Unit> & { choice: Choice };
 /** The units of a project: picking their methods, changing them and taking them away, all on one stack of undo. */
 export function useUnits(project: Project) {
   const queries = useQueryClient();
-  const key = ["project", String(project.id)];
+  const { queryKey: key } = read.project(project.id);
   const show = useShowing(project.id);
   const put = async (saved: Unit) => {
     // What was asked for before it was saved is out of date when it comes.

@@ -1,0 +1,38 @@
+import { type Measure, reads } from "./client";
+
+/** It never changes while the application runs. */
+const FOREVER = { staleTime: Infinity };
+/** It is asked anew whenever a page opens. */
+const ANEW = { staleTime: 0 };
+
+/** Everything the page reads of the server, as React Query asks it: each with its key, by the contract. */
+export const read = {
+  session: () => reads.queryOptions("get", "/api/session", {}, FOREVER),
+  start: () => reads.queryOptions("get", "/api/start"),
+  kinds: (measure: Measure = "inch") =>
+    reads.queryOptions("get", "/api/kinds", { params: { query: { measure } } }, FOREVER),
+  maker: () => reads.queryOptions("get", "/api/maker", {}, ANEW),
+  makers: () => reads.queryOptions("get", "/api/makers", {}, { select: ({ makers }) => makers }),
+  tools: () => reads.queryOptions("get", "/api/tools", {}, { select: ({ tools }) => tools }),
+  usualTools: () =>
+    reads.queryOptions("get", "/api/tools/usual", {}, { ...FOREVER, select: ({ tools }) => tools }),
+  fabrics: () => reads.queryOptions("get", "/api/fabrics", {}, { select: ({ fabrics }) => fabrics }),
+  promised: () => reads.queryOptions("get", "/api/fabrics/promised"),
+  blocks: () => reads.queryOptions("get", "/api/blocks", {}, { select: ({ blocks }) => blocks }),
+  stamps: () => reads.queryOptions("get", "/api/stamps", {}, { ...FOREVER, select: ({ stamps }) => stamps }),
+  places: () => reads.queryOptions("get", "/api/places"),
+  projects: () => reads.queryOptions("get", "/api/projects", {}, { select: ({ projects }) => projects }),
+  project: (id: number | string) =>
+    reads.queryOptions("get", "/api/projects/{id}", { params: { path: { id: Number(id) } } }),
+  missing: (id: number) =>
+    reads.queryOptions("get", "/api/projects/{id}/missing", { params: { path: { id } } }),
+  shown: (word: string) => reads.queryOptions("get", "/api/shown/{word}", { params: { path: { word } } }),
+  drills: () => reads.queryOptions("get", "/api/practice", {}, { select: ({ drills }) => drills }),
+  questions: (id: string, seed: number) =>
+    reads.queryOptions("get", "/api/practice/{id}", { params: { path: { id }, query: { seed } } }),
+};
+
+/** The key of whatever is read of any project. */
+export const ANY_PROJECT = ["get", "/api/projects/{id}"];
+/** The keys of what is read of everything that is kept. */
+export const OF_ALL_KEPT = [ANY_PROJECT, read.promised().queryKey];
