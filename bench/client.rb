@@ -12,7 +12,8 @@ class Client
   def initialize(port, folder)
     @port = port
     sending = File.join(folder, "send.mjs")
-    system("npx", "rolldown", "src/api/send.ts", "--format", "esm", "-o", sending, chdir: File.join(FOLDER, "web"), out: File::NULL) or abort
+    put_together = ["npx", "rolldown", "src/api/send.ts", "--format", "esm", "-o", sending]
+    system(*put_together, chdir: File.join(FOLDER, "web"), out: File::NULL) or abort
     @page = IO.popen(["node", File.join(FOLDER, "bench/page_client.mjs"), sending, "http://127.0.0.1:#{port}"], "r+")
   end
 

@@ -52,12 +52,7 @@ class Kills
   def saves
     child = come_up(stay: true) or return
     saved = Thread.new { save_on }
-    sleep(0.3 + @random.rand)
-    kill_any(child)
-    sleep(@random.rand)
-    kill(child)
-    child = come_up(stay: true)
-    sleep 0.3
+    child = killed_twice(child)
     @enough = true
     given_up = saved.value
     child or return
@@ -65,6 +60,15 @@ class Kills
     given_up.each { |name| @counts["saves lost"] += 1 unless @client.save(name) == "201" }
     count(@names)
     stop(child)
+  end
+
+  # One of its processes, then all of it; it comes up again.
+  def killed_twice(child)
+    sleep(0.3 + @random.rand)
+    kill_any(child)
+    sleep(@random.rand)
+    kill(child)
+    come_up(stay: true).tap { sleep 0.3 }
   end
 
   # @return [Array<String>] the names of saves that were given up

@@ -110,7 +110,10 @@ class ProjectsScreenTest < BrowserCase
 
     assert_text "Read in."
     assert_selector "main", text: "Large"
+    assert_no_text "Reading it in comes next…"
     read_in(file)
+
+    assert_text "Reading it in comes next…"
     click_button "Cancel"
 
     assert_text "Stopped: nothing was added."

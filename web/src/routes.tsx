@@ -1,8 +1,9 @@
-import { createBrowserRouter, type RouteObject } from "react-router";
+import { createBrowserRouter, Outlet, type RouteObject } from "react-router";
 
 import { benchAddress } from "./api/bench";
 import { Broken } from "./screens/lost/Broken";
 import { Measured } from "./parts/Measured";
+import { UndoProvider } from "./saving/useUndo";
 import { Lost } from "./screens/lost/Lost";
 import { fetched } from "./screens/lost/fetched";
 
@@ -28,6 +29,15 @@ const comeIn = (name: "SignIn" | "SignUp" | "Reset") =>
 const account = fetched(async () => (await import("./screens/account/AccountScreen")).AccountScreen);
 
 const shown = fetched(async () => (await import("./screens/shown/ShownScreen")).ShownScreen);
+
+/** What every screen stands on: undo is the same on all of them. */
+function Ground() {
+  return (
+    <UndoProvider>
+      <Outlet />
+    </UndoProvider>
+  );
+}
 
 /** Each screen is a script of its own, fetched when it is first gone to. All but a few are pages of one maker's bench. */
 const ROUTES: RouteObject[] = [
@@ -70,4 +80,6 @@ const ROUTES: RouteObject[] = [
   { path: "*", element: <Lost /> },
 ];
 
-export const routes = createBrowserRouter(ROUTES, { basename: benchAddress() || "/" });
+export const routes = createBrowserRouter([{ element: <Ground />, children: ROUTES }], {
+  basename: benchAddress() || "/",
+});

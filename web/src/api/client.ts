@@ -5,22 +5,16 @@ import type { paths } from "./contract";
 import { problemOf } from "./problem";
 import { send } from "./send";
 import type {
-  Block,
   BlockGiven,
   Clash,
-  Fabric,
   FabricGiven,
   KeptQuilt,
   MakerChange,
   MakerGiven,
-  MakerRow,
   Place,
   Places,
   ProjectGiven,
-  ProjectRow,
-  StoredTool,
   ToolDocument,
-  Unit,
   UnitChanges,
   UnitDocument,
 } from "./types";
@@ -55,6 +49,9 @@ async function gone(asked: Promise<unknown>): Promise<null> {
   return null;
 }
 
+/** What is kept with a version, so that nothing is saved over what another window saved. */
+export type Versioned = { id: number; lock_version: number };
+
 export const api = {
   show: (id: number) => told(client.POST("/api/projects/{id}/link", { params: { path: { id } } })),
   showNoMore: (id: number) => told(client.DELETE("/api/projects/{id}/link", { params: { path: { id } } })),
@@ -74,11 +71,11 @@ export const api = {
   comeTo: (bench: "demo" | "own") => told(client.POST("/api/start", { body: { bench } })),
   comeToMaker: (maker: number) => told(client.POST("/api/start", { body: { maker } })),
   addMaker: (given: MakerGiven) => told(client.POST("/api/makers", { body: given })),
-  renameMaker: ({ id, lock_version }: MakerRow, { name }: MakerGiven) =>
+  renameMaker: ({ id, lock_version }: Versioned, { name }: MakerGiven) =>
     told(client.PATCH("/api/makers/{id}", { params: { path: { id } }, body: { name, lock_version } })),
-  removeMaker: ({ id, lock_version }: MakerRow) =>
+  removeMaker: ({ id, lock_version }: Versioned) =>
     told(client.DELETE("/api/makers/{id}", { params: { path: { id }, query: { lock_version } } })),
-  putMakerBack: ({ id, lock_version }: MakerRow) =>
+  putMakerBack: ({ id, lock_version }: Versioned) =>
     told(client.POST("/api/makers/{id}/back", { params: { path: { id } }, body: { lock_version } })),
   whichLine: (document: Document, signal?: AbortSignal) =>
     told(client.POST("/api/which-line", { body: document, signal })),
@@ -90,14 +87,14 @@ export const api = {
       client.POST(of === "tools" ? "/api/tools/table" : "/api/fabrics/table", { body: { csv, confirmed } }),
     ),
   addFabric: (given: FabricGiven) => told(client.POST("/api/fabrics", { body: given })),
-  changeFabric: (seen: Fabric, given: FabricGiven) =>
+  changeFabric: (seen: Versioned, given: FabricGiven) =>
     told(
       client.PATCH("/api/fabrics/{id}", {
         params: { path: { id: seen.id } },
         body: { lock_version: seen.lock_version, ...given },
       }),
     ),
-  removeFabric: (seen: Fabric) =>
+  removeFabric: (seen: Versioned) =>
     gone(
       client.DELETE("/api/fabrics/{id}", {
         params: { path: { id: seen.id }, query: { lock_version: seen.lock_version } },
@@ -105,7 +102,7 @@ export const api = {
     ),
   look: (tool: ToolDocument, signal: AbortSignal) =>
     told(client.POST("/api/tools/look", { body: { tool }, signal })),
-  retireTool: (seen: StoredTool, retired: boolean) =>
+  retireTool: (seen: Versioned, retired: boolean) =>
     told(
       client.PATCH("/api/tools/{id}", {
         params: { path: { id: seen.id } },
@@ -113,14 +110,14 @@ export const api = {
       }),
     ),
   addTool: (tool: ToolDocument) => told(client.POST("/api/tools", { body: { tool } })),
-  changeTool: (seen: StoredTool, tool: ToolDocument) =>
+  changeTool: (seen: Versioned, tool: ToolDocument) =>
     told(
       client.PATCH("/api/tools/{id}", {
         params: { path: { id: seen.id } },
         body: { lock_version: seen.lock_version, tool },
       }),
     ),
-  removeTool: (seen: StoredTool) =>
+  removeTool: (seen: Versioned) =>
     gone(
       client.DELETE("/api/tools/{id}", {
         params: { path: { id: seen.id }, query: { lock_version: seen.lock_version } },
@@ -128,22 +125,22 @@ export const api = {
     ),
   addProject: (given: ProjectGiven) =>
     told(client.POST("/api/projects", { body: { ...given, aside: undefined } })),
-  changeProject: (seen: ProjectRow, given: ProjectGiven) =>
+  changeProject: (seen: Versioned, given: ProjectGiven) =>
     told(
       client.PATCH("/api/projects/{id}", {
         params: { path: { id: seen.id } },
         body: { lock_version: seen.lock_version, ...given },
       }),
     ),
-  copyProject: (seen: ProjectRow, name: string) =>
+  copyProject: (seen: Versioned, name: string) =>
     told(client.POST("/api/projects/{id}/copy", { params: { path: { id: seen.id } }, body: { name } })),
-  removeProject: (seen: ProjectRow) =>
+  removeProject: (seen: Versioned) =>
     told(
       client.DELETE("/api/projects/{id}", {
         params: { path: { id: seen.id }, query: { lock_version: seen.lock_version } },
       }),
     ),
-  putProjectBack: (seen: ProjectRow) =>
+  putProjectBack: (seen: Versioned) =>
     told(
       client.POST("/api/projects/{id}/back", {
         params: { path: { id: seen.id } },
@@ -154,7 +151,7 @@ export const api = {
   readBench: (file: Document, clash: Clash = "both") =>
     told(client.POST("/api/bench", { params: { query: { clash } }, body: file })),
   addBlock: (given: BlockGiven) => told(client.POST("/api/blocks", { body: given })),
-  changeBlock: (seen: Block, given: Partial<BlockGiven>) =>
+  changeBlock: (seen: Versioned, given: Partial<BlockGiven>) =>
     told(
       client.PATCH("/api/blocks/{id}", {
         params: { path: { id: seen.id } },
@@ -176,7 +173,7 @@ export const api = {
   share: async (setting: KeptQuilt["setting"], counts: number[]) =>
     (await told(client.POST("/api/share", { body: { setting, counts } }))).counts,
   fit: (document: Document) => told(client.POST("/api/fit", { body: document })),
-  removeBlock: (seen: Block) =>
+  removeBlock: (seen: Versioned) =>
     gone(
       client.DELETE("/api/blocks/{id}", {
         params: { path: { id: seen.id }, query: { lock_version: seen.lock_version } },
@@ -193,7 +190,7 @@ export const api = {
     told(client.POST("/api/sizes", { body: document, signal })),
   quilt: (id: number, quilt: KeptQuilt, signal: AbortSignal) =>
     told(client.POST("/api/projects/{id}/quilt", { params: { path: { id } }, body: quilt, signal })),
-  keepQuilt: (seen: { id: number; lock_version: number }, quilt: KeptQuilt) =>
+  keepQuilt: (seen: Versioned, quilt: KeptQuilt) =>
     told(
       client.PATCH("/api/projects/{id}", {
         params: { path: { id: seen.id } },
@@ -205,27 +202,27 @@ export const api = {
   weigh: (document: Document, signal: AbortSignal) =>
     told(client.POST("/api/weigh", { params: { query: { view: "full" } }, body: document, signal })),
   /** A method of null takes the pick back. */
-  pick: (unit: Unit, method: string | null, spec: UnitDocument) =>
+  pick: (unit: Versioned, method: string | null, spec: UnitDocument) =>
     told(
       client.PUT("/api/units/{id}/pick", {
         params: { path: { id: unit.id } },
         body: { lock_version: unit.lock_version, method, unit: spec },
       }),
     ),
-  changeUnit: (unit: Unit, changes: UnitChanges) =>
+  changeUnit: (unit: Versioned, changes: UnitChanges) =>
     told(
       client.PATCH("/api/units/{id}", {
         params: { path: { id: unit.id } },
         body: { lock_version: unit.lock_version, ...changes },
       }),
     ),
-  takeAway: (unit: Unit) =>
+  takeAway: (unit: Versioned) =>
     told(
       client.DELETE("/api/units/{id}", {
         params: { path: { id: unit.id }, query: { lock_version: unit.lock_version } },
       }),
     ),
-  putBack: (unit: Unit) =>
+  putBack: (unit: Versioned) =>
     told(
       client.POST("/api/units/{id}/back", {
         params: { path: { id: unit.id } },

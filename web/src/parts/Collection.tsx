@@ -37,9 +37,6 @@ export function Collection({ title, lead, find, kept, ready, add, children }: Pr
   const { saving } = kept;
   useLight();
   useKeys({
-    "$mod+z": saving.undo,
-    "$mod+y": saving.redo,
-    u: saving.undo,
     b: back,
     a: () => document.querySelector<HTMLElement>(".add-one")?.click(),
   });

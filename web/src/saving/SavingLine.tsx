@@ -3,6 +3,7 @@ import type { ReactNode } from "react";
 
 import { Hint } from "../parts/Hint";
 import type { Saving } from "./useSaving";
+import { useUndo } from "./useUndo";
 
 /** How saving stands: under way, not done and why, or done, with its undoing. */
 export function SavingLine({ saving, className = "" }: { saving: Saving; className?: string }) {
@@ -19,16 +20,18 @@ export function SavingLine({ saving, className = "" }: { saving: Saving; classNa
 
 function Saved({ saving }: { saving: Saving }) {
   const { pending, trouble, done } = saving;
+  const turning = useUndo();
+  const busy = pending || turning.pending;
   return (
     <>
-      {pending ? <span className="quiet">Saving…</span> : done && !trouble && <span>{done}.</span>}
-      {saving.canUndo && (
-        <Turn text="Undo" keys="Ctrl Z" busy={pending} onTurn={saving.undo}>
+      {busy ? <span className="quiet">Saving…</span> : done && !trouble && <span>{done}.</span>}
+      {turning.canUndo && (
+        <Turn text="Undo" what={turning.undoes} keys="Ctrl Z" busy={busy} onTurn={turning.undo}>
           <Undo2 size={15} aria-hidden="true" />
         </Turn>
       )}
-      {saving.canRedo && (
-        <Turn text="Redo" keys="Ctrl Y" busy={pending} onTurn={saving.redo}>
+      {turning.canRedo && (
+        <Turn text="Redo" what={turning.redoes} keys="Ctrl Y" busy={busy} onTurn={turning.redo}>
           <Redo2 size={15} aria-hidden="true" />
         </Turn>
       )}
@@ -38,9 +41,13 @@ function Saved({ saving }: { saving: Saving }) {
 
 /** What is not saved, and why; nothing while all is well. */
 export function Unsaved({ saving }: { saving: Saving }) {
-  if (saving.waitsFor) return <span className="field-error">{saving.waitsFor.message} Trying again…</span>;
-  if (saving.pending) return null;
+  const turning = useUndo();
+  const waits = saving.waitsFor ?? turning.waitsFor;
+  if (waits) return <span className="field-error">{waits.message} Trying again…</span>;
+  if (saving.pending || turning.pending) return null;
   if (saving.clash) return <NotSaved why="changed in another window." does="Choose" onDo={saving.askAgain} />;
+  if (turning.trouble)
+    return <NotSaved why={turning.trouble.message} does="Try again" onDo={turning.again} />;
   return saving.trouble && <NotSaved why={saving.trouble.message} does="Try again" onDo={saving.again} />;
 }
 
@@ -55,11 +62,18 @@ function NotSaved({ why, does, onDo }: { why: string; does: string; onDo: () => 
   );
 }
 
-type TurnProps = { text: string; keys: string; busy: boolean; onTurn: () => void; children: ReactNode };
+type TurnProps = {
+  text: string;
+  what: string | undefined;
+  keys: string;
+  busy: boolean;
+  onTurn: () => void;
+  children: ReactNode;
+};
 
-function Turn({ text, keys, busy, onTurn, children }: TurnProps) {
+function Turn({ text, what, keys, busy, onTurn, children }: TurnProps) {
   return (
-    <Hint text={text} keys={keys}>
+    <Hint text={what ? `${text}: ${what}` : text} keys={keys}>
       <button type="button" className="link-button" disabled={busy} onClick={onTurn}>
         {children} {text}
       </button>

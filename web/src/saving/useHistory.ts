@@ -1,56 +1,54 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useSyncExternalStore } from "react";
 
-/** Something that was done: what is said of it, and what takes it back, or does it again. */
-type Step<Change> = { said: string; turn: Change };
-type History<Change> = { past: Step<Change>[]; future: Step<Change>[]; last: string | null };
-export type Way = "do" | "undo" | "redo";
+import { benchAddress } from "../api/bench";
+import { NOTHING, type Steps } from "./steps";
 
-const MOST = 50;
-const NOTHING = { past: [], future: [], last: null };
+/** Each window has its own, at each bench; it is there again when its page is loaded anew. */
+const place = () => `oaken-gauge steps ${benchAddress()}`;
+const listeners = new Set<() => void>();
+let kept: { at: string; steps: Steps } | null = null;
 
-/** What was done in one scope, on whichever of its screens one is by then: the one stack of undo and redo there is. */
-export function useHistory<Change>(scope: string) {
-  const queries = useQueryClient();
-  const key = ["history", scope];
-  const { data } = useQuery<History<Change>>({
-    queryKey: key,
-    queryFn: () => NOTHING,
-    initialData: NOTHING,
-    enabled: false,
-    gcTime: Infinity,
-  });
+/** All that was done in this window. */
+export function steps(): Steps {
+  const at = place();
+  if (kept?.at !== at) kept = { at, steps: opened(at) };
+  return kept.steps;
+}
 
-  const done = ({ past }: History<Change>, said: string, turn: Change | undefined): History<Change> => ({
-    past: turn ? [...past, { said, turn }].slice(-MOST) : past,
-    future: [],
-    last: said,
-  });
-  const undone = ({ past, future }: History<Change>, turn: Change | undefined): History<Change> => {
-    const step = past.at(-1);
-    if (!step) return { past, future, last: null };
-    const again = turn ? [...future, { said: step.said, turn }] : [];
-    return { past: past.slice(0, -1), future: again, last: `Undone: ${step.said}` };
-  };
-  const redone = ({ past, future }: History<Change>, turn: Change | undefined): History<Change> => {
-    const step = future.at(-1);
-    if (!step) return { past, future, last: null };
-    const back = turn ? [...past, { said: step.said, turn }] : past;
-    return { past: back, future: future.slice(0, -1), last: step.said };
-  };
+/** Notes what was done. */
+export function note(change: (before: Steps) => Steps): void {
+  const now = change(steps());
+  kept = { at: place(), steps: now };
+  put(kept.at, now);
+  listeners.forEach((listener) => listener());
+}
 
-  return {
-    /** What was done last, in words. */
-    last: data.last,
-    undo: data.past.at(-1)?.turn,
-    redo: data.future.at(-1)?.turn,
-    /** Notes what was done, and what would turn it back. */
-    note: (way: Way, said: string, turn: Change | undefined) =>
-      queries.setQueryData<History<Change>>(key, (before = NOTHING) =>
-        way === "do"
-          ? done(before, said, turn)
-          : way === "undo"
-            ? undone(before, turn)
-            : redone(before, turn),
-      ),
-  };
+/** All that was done in this window, on whichever of its screens: the one stack of undo and redo there is. */
+export function useHistory(): Steps {
+  return useSyncExternalStore((listener) => {
+    listeners.add(listener);
+    return () => void listeners.delete(listener);
+  }, steps);
+}
+
+function opened(at: string): Steps {
+  try {
+    const written = JSON.parse(window.sessionStorage.getItem(at) ?? "null") as Partial<Steps> | null;
+    // What was said last was said to whoever looked then.
+    return { ...NOTHING, ...written, last: null };
+  } catch {
+    return NOTHING;
+  }
+}
+
+/** A browser keeps a few megabytes: where they are used up, what was done first is forgotten. */
+function put(at: string, { past, ...rest }: Steps): void {
+  for (let from = 0; from <= past.length; from += past.length >> 2 || 1) {
+    try {
+      window.sessionStorage.setItem(at, JSON.stringify({ ...rest, past: past.slice(from) }));
+      return;
+    } catch {
+      // Too much: once more with less.
+    }
+  }
 }

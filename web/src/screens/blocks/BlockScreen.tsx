@@ -82,7 +82,7 @@ function AtWork({ block, fabrics, others }: { block: Block; fabrics: Fabric[]; o
   const error = apart.error instanceof ApiError ? apart.error : null;
   const refused = working.saving.failed instanceof ApiError ? working.saving.failed : null;
   useLight();
-  useKeys({ "$mod+z": working.undo, u: working.undo, "$mod+y": working.redo, b: useBack() });
+  useKeys({ b: useBack() });
 
   return (
     <main className="page max-w-310">

@@ -18,7 +18,7 @@ import { sum, told, widths } from "./lines";
 import { ReadSvg } from "./ReadSvg";
 
 const STORE: Store<Block, BlockGiven> = {
-  key: "blocks",
+  of: "block",
   add: api.addBlock,
   change: api.changeBlock,
   remove: api.removeBlock,

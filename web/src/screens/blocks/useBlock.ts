@@ -1,7 +1,9 @@
 import { useCallback, useState } from "react";
 
 import { api, type Block } from "../../api/client";
+import { drawnOf } from "../../saving/drawn";
 import { useResting } from "../../saving/useResting";
+import { useUndo } from "../../saving/useUndo";
 import type { Cells } from "./cells";
 import { eachCell, type Lines } from "./lines";
 
@@ -18,53 +20,40 @@ function stateOf(block: Block): State {
   };
 }
 
-function save(seen: Block, { cells, lines, finished, pieces }: State): Promise<Block> {
+/** As a block keeps it: lines of one cell each are not told. */
+function kept({ lines, ...state }: State) {
   const single = [...lines.columns, ...lines.rows].every((side) => side === 1);
-  return api.changeBlock(seen, { picture: { cells, finished }, pieces, lines: single ? null : lines });
+  return { ...state, lines: single ? null : lines };
 }
 
-/** A block while it is worked on: its steps back and forth, and saving it when the hand rests. */
+function save(seen: Block, state: State): Promise<Block> {
+  const { cells, finished, pieces, lines } = kept(state);
+  return api.changeBlock(seen, { picture: { cells, finished }, pieces, lines });
+}
+
+/** A block while it is worked on: saved when the hand rests, every stroke a step that can be taken back. */
 export function useBlock(block: Block, onSaved: () => void) {
-  const [{ states, place }, setHistory] = useState(() => ({ states: [stateOf(block)], place: 0 }));
-  const now = states[place] ?? stateOf(block);
-  const { saving, keepTheirs } = useResting({
-    scope: `block/${block.id}`,
+  const [now, setNow] = useState(() => stateOf(block));
+  const { undo, redo, canUndo, canRedo } = useUndo();
+  const { saving, unsaved } = useResting({
     stored: block,
     now,
+    said: `Changed ${block.name}`,
     save,
+    step: (from, to) => ({
+      of: "block",
+      id: block.id,
+      back: { do: "draw", with: drawnOf(kept(from), kept(to)) },
+      again: { do: "draw", with: drawnOf(kept(to), kept(from)) },
+    }),
     stateOf,
+    show: setNow,
     onSaved,
   });
-
   // Whoever draws what does not change need not draw it again: this stays the same.
-  const change = useCallback(
-    (what: Partial<State>) =>
-      setHistory(({ states, place }) => {
-        const before = states[place];
-        if (!before) return { states, place };
-        return { states: [...states.slice(0, place + 1), { ...before, ...what }], place: place + 1 };
-      }),
-    [],
-  );
+  const change = useCallback((what: Partial<State>) => setNow((before) => ({ ...before, ...what })), []);
 
-  return {
-    ...now,
-    change,
-    undo: () => setHistory((before) => ({ ...before, place: Math.max(before.place - 1, 0) })),
-    redo: () =>
-      setHistory((before) => ({ ...before, place: Math.min(before.place + 1, before.states.length - 1) })),
-    canUndo: place > 0,
-    canRedo: place < states.length - 1,
-    saving: {
-      ...saving,
-      keepTheirs: () => {
-        if (!saving.clash) return;
-        const state = stateOf(saving.clash.theirs);
-        setHistory({ states: [state], place: 0 });
-        keepTheirs(state);
-      },
-    },
-  };
+  return { ...now, change, undo, redo, canUndo: canUndo || unsaved, canRedo: canRedo && !unsaved, saving };
 }
 
 export type Working = ReturnType<typeof useBlock>;

@@ -15,7 +15,7 @@ import { Words } from "../../parts/Words";
 import { FabricForm } from "./FabricForm";
 
 const SHELF: Store<Fabric, FabricGiven> = {
-  key: "fabrics",
+  of: "fabric",
   add: api.addFabric,
   change: api.changeFabric,
   remove: api.removeFabric,

@@ -35,7 +35,7 @@ function Profile({ maker }: { maker: Maker }) {
   useLight();
   useScrollToPart();
   const { saving } = changing;
-  useKeys({ "$mod+z": saving.undo, "$mod+y": saving.redo, u: saving.undo, b: back });
+  useKeys({ b: back });
   return (
     <div>
       <Frame />

@@ -2,7 +2,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 
 import { api, ApiError, type Maker, type Parameter } from "../../api/client";
-import { ANY_PROJECT } from "../../api/reads";
+import { ANY_PROJECT, read } from "../../api/reads";
 import { type Change, useSaving } from "../../saving/useSaving";
 
 type Profile = Maker["profile"];
@@ -12,10 +12,11 @@ export type Known = { value: number | string; count?: number | string };
 /** Changing a profile value by value, each of which can be undone. */
 export function useChanging(maker: Maker) {
   const queries = useQueryClient();
+  const { queryKey: key } = read.maker();
   // What was refused stays said until that very thing is changed.
   const [refused, setRefused] = useState<Record<string, string>>({});
-  const saving = useSaving<Maker>("maker", (saved) => {
-    queries.setQueryData(["maker"], saved);
+  const saving = useSaving<Maker>((saved) => {
+    queries.setQueryData<Maker>(key, saved);
     void queries.invalidateQueries({ queryKey: ANY_PROJECT });
   });
   const refuse = (at: string, message: string) => setRefused((before) => ({ ...before, [at]: message }));
@@ -23,10 +24,17 @@ export function useChanging(maker: Maker) {
   /** A change of the profile as it then stands, and the pointer to what is changed in it. */
   const change = (edit: Edit, said: string, at: string): Change<Maker> => ({
     said,
-    over: () => queries.getQueryData<Maker>(["maker"]) ?? maker,
+    over: () => queries.getQueryData<Maker>(key) ?? maker,
     save: ({ lock_version, profile }) => api.changeMaker({ lock_version, profile: edit(profile) }),
     versions: (theirs) => ({ theirs: theirs.profile, mine: edit(theirs.profile) }),
-    back: (_, { profile }) => change(() => profile, said, ""),
+    steps: (kept, before) => [
+      {
+        of: "hands",
+        id: 0,
+        back: { do: "change", with: { profile: before.profile } },
+        again: { do: "change", with: { profile: kept.profile } },
+      },
+    ],
     then: () => refuse(at, ""),
     failed: (error) => {
       const fault = error instanceof ApiError && error.faults.find(({ pointer }) => pointer.startsWith(at));

@@ -10,11 +10,11 @@ import { MakerForm } from "./MakerForm";
 import { MakerRow } from "./MakerRow";
 
 const MAKERS: Store<Row, MakerGiven> = {
-  key: "makers",
+  of: "makers",
   add: api.addMaker,
   change: api.renameMaker,
   remove: api.removeMaker,
-  putBack: api.putMakerBack,
+  comesBack: true,
   name: ({ name }) => name,
   given: ({ name }) => ({ name }),
 };

@@ -17,7 +17,7 @@ type Props = { row: Row; kept: Stored<Row, ProjectGiven> };
 /** One project: its fabrics, how far it is, and what is next. */
 export function ProjectRow({ row, kept }: Props) {
   const given = givenOf(row);
-  const copy = () => kept.copy(row, () => api.copyProject(row, `Copy of ${row.name}`.slice(0, 80)));
+  const copy = () => kept.copy(() => api.copyProject(row, `Copy of ${row.name}`.slice(0, 80)));
   const aside = row.aside ? "Took out again" : "Put aside";
   return (
     <li className="tool">

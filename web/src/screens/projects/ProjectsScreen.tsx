@@ -12,11 +12,11 @@ import { givenOf, ProjectRow } from "./ProjectRow";
 import { WholeFile } from "./WholeFile";
 
 const SHELF: Store<Row, ProjectGiven> = {
-  key: "projects",
+  of: "project",
   add: api.addProject,
   change: api.changeProject,
   remove: api.removeProject,
-  putBack: (removed) => api.putProjectBack(removed),
+  comesBack: true,
   name: ({ name }) => name,
   given: givenOf,
 };

@@ -2,7 +2,7 @@ import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tansta
 import { useCallback, useDeferredValue, useState } from "react";
 import { Link, useNavigate, useParams } from "react-router";
 
-import { api, ApiError, type Block, type KeptQuilt, type Project } from "../../api/client";
+import { api, ApiError, type Block, type KeptQuilt, type Project, type Versioned } from "../../api/client";
 import { read } from "../../api/reads";
 import { Weaves } from "../../drawing/Weaves";
 import { ClashDialog } from "../../saving/ClashDialog";
@@ -75,17 +75,27 @@ function begun(block: Block): KeptQuilt {
   return { blocks: [{ id: block.id }], setting: { layout: "straight", across: 3, down: 4 } };
 }
 
+/** What a project keeps of its quilt. */
+type Quilted = Versioned & Pick<Project, "quilt">;
+
 function AtWork({ project, blocks, first }: { project: Project; blocks: Block[]; first: Block }) {
   const queries = useQueryClient();
   const navigate = useNavigate();
   const [quilt, setQuilt] = useState<KeptQuilt>(project.quilt ?? begun(first));
   const stored = useCallback(() => void queries.invalidateQueries(read.projects()), [queries]);
-  const { saving, keepTheirs } = useResting({
-    scope: `quilt/${project.id}`,
-    stored: { id: project.id, lock_version: project.lock_version, quilt: project.quilt },
+  const { saving } = useResting<Quilted, KeptQuilt>({
+    stored: project,
     now: quilt,
+    said: `Changed the quilt of ${project.name}`,
     save: (seen, now) => api.keepQuilt(seen, now),
-    stateOf: ({ quilt }) => quilt,
+    step: (from, to) => ({
+      of: "project",
+      id: project.id,
+      back: { do: "quilt", with: from },
+      again: { do: "quilt", with: to },
+    }),
+    stateOf: ({ quilt }) => quilt ?? begun(first),
+    show: setQuilt,
     onSaved: stored,
   });
   const asked = useDeferredValue(JSON.stringify(quilt));
@@ -164,17 +174,7 @@ function AtWork({ project, blocks, first }: { project: Project; blocks: Block[];
           onChange={(colourways) => setQuilt({ ...quilt, colourways })}
         />
       )}
-      <ClashDialog
-        name={project.name}
-        saving={{
-          ...saving,
-          keepTheirs: () => {
-            const theirs = saving.clash?.theirs.quilt ?? begun(first);
-            setQuilt(theirs);
-            keepTheirs(theirs);
-          },
-        }}
-      />
+      <ClashDialog name={project.name} saving={saving} />
     </>
   );
 }

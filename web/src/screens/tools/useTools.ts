@@ -3,7 +3,7 @@ import { read } from "../../api/reads";
 import { type Store, useStored } from "../../saving/useStored";
 
 const DRAWER: Store<StoredTool, ToolDocument> = {
-  key: "tools",
+  of: "tool",
   add: (tool, others) => {
     const id =
       tool.id ??
@@ -35,7 +35,8 @@ export function useTools() {
         `${retired ? "Retired" : "Took up"} ${seen.tool.name}`,
         seen,
         (over) => api.retireTool(over, retired),
-        (over) => api.retireTool(over, !retired),
+        { do: "retire", with: !retired },
+        { do: "retire", with: retired },
       ),
   };
 }

@@ -1,10 +1,11 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useNavigate } from "react-router";
 
-import { api, type Project, type UnitChanges } from "../../api/client";
+import { api, type Project, type Unit, type UnitChanges } from "../../api/client";
 import { read } from "../../api/reads";
 import { Notice } from "../../parts/Notice";
 import { useKinds } from "../../parts/useKinds";
+import { useSaving } from "../../saving/useSaving";
 import { UnitForm } from "./UnitForm";
 
 type Props = { project: Project; onDone: () => void };
@@ -16,6 +17,7 @@ export function AddUnitForm({ project, onDone }: Props) {
   const kinds = useKinds(project.measure);
   const queries = useQueryClient();
   const navigate = useNavigate();
+  const saving = useSaving<Unit | null>(() => queries.invalidateQueries(read.project(project.id)));
   if (!kinds.data)
     return kinds.error ? (
       <Notice tone="alarm">{kinds.error.title}</Notice>
@@ -24,10 +26,15 @@ export function AddUnitForm({ project, onDone }: Props) {
     );
   const first = kinds.data.kinds.find((kind) => kind.kind === FIRST) ?? kinds.data.kinds[0];
   const add = async (unit: UnitChanges) => {
-    const added = await api.addUnit(project.id, unit);
-    await queries.invalidateQueries(read.project(project.id));
+    const added = await saving.save({
+      said: (kept) => `Added ${kept?.label ?? "a unit"}`,
+      over: () => null,
+      save: () => api.addUnit(project.id, unit),
+      steps: (kept) =>
+        kept ? [{ of: "unit", id: kept.id, back: { do: "remove" }, again: { do: "back" } }] : [],
+    });
     onDone();
-    await navigate(`/projects/${project.id}/units/${added.id}`);
+    await navigate(`/projects/${project.id}/units/${added?.id ?? "new"}`);
   };
   return (
     first && <UnitForm project={project} kinds={kinds.data.kinds} first={first} does="Add" onSave={add} />

@@ -91,11 +91,6 @@ function Keep({ project, weights, weighed, weigh }: Props) {
       ) : (
         <>
           <span className="quiet">as saved</span>
-          {saving.canUndo && (
-            <button type="button" className="link-button" onClick={saving.undo}>
-              Undo
-            </button>
-          )}
         </>
       )}
       <Unsaved saving={saving} />
@@ -111,7 +106,7 @@ type Kept = Pick<Maker, "lock_version" | "priorities" | "profile">;
 function useKeeping(project: Project, onKept: () => void) {
   const queries = useQueryClient();
   const { queryKey: key } = read.project(project.id);
-  const saving = useSaving<Kept>("priorities", ({ lock_version, priorities, profile }) =>
+  const saving = useSaving<Kept>(({ lock_version, priorities, profile }) =>
     queries.setQueryData<Project>(
       key,
       (before) => before && { ...before, maker_version: lock_version, priorities, profile },
@@ -125,7 +120,14 @@ function useKeeping(project: Project, onKept: () => void) {
     },
     save: ({ lock_version }) => api.changeMaker({ lock_version, priorities: weights }),
     then: onKept,
-    back: (_, { priorities }) => kept(priorities),
+    steps: (_, { priorities }) => [
+      {
+        of: "hands",
+        id: 0,
+        back: { do: "change", with: { priorities } },
+        again: { do: "change", with: { priorities: weights } },
+      },
+    ],
   });
   return { saving, keep: (weights: Weights) => saving.start(kept(weights)) };
 }

@@ -1,9 +1,11 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { useNavigate } from "react-router";
 
 import { api, type Project, type Unit, type UnitChanges, type UnitDocument } from "../../api/client";
 import { read } from "../../api/reads";
-import { type Change, useSaving } from "../../saving/useSaving";
+import type { Turn } from "../../saving/steps";
+import { putUnit } from "../../saving/turns";
+import { type Change, type Done, useSaving } from "../../saving/useSaving";
+import { useShowUnit } from "../../saving/useShowing";
 
 /** A method at a size; no method where the pick is taken back. */
 type Choice = { method: string | null; spec: UnitDocument };
@@ -13,21 +15,19 @@ export type PickChange = Change<Unit> & { choice: Choice };
 export function useUnits(project: Project) {
   const queries = useQueryClient();
   const { queryKey: key } = read.project(project.id);
-  const show = useShowing(project.id);
+  const goTo = useShowUnit();
+  const show = (unitId: number | string) => goTo(project.id, unitId);
   const put = async (saved: Unit) => {
     // What was asked for before it was saved is out of date when it comes.
     await queries.cancelQueries({ queryKey: key });
-    queries.setQueryData<Project>(
-      key,
-      (before) =>
-        before && { ...before, units: before.units.map((one) => (one.id === saved.id ? saved : one)) },
-    );
+    putUnit(saved, queries);
   };
-  const saving = useSaving<Unit>(`project/${project.id}`, put);
+  const saving = useSaving<Unit>(put);
 
   const units = () => queries.getQueryData<Project>(key)?.units ?? [];
   const latest = (seen: Unit) => units().find((one) => one.id === seen.id) ?? seen;
   const refresh = () => queries.invalidateQueries({ queryKey: key });
+  const step = (id: number, back: Turn, again: Turn): Done[] => [{ of: "unit", id, back, again }];
 
   const picked = (seen: Unit, choice: Choice, said: string): PickChange => ({
     said,
@@ -35,17 +35,22 @@ export function useUnits(project: Project) {
     over: () => latest(seen),
     save: (over) => api.pick(over, choice.method, choice.spec),
     then: () => void refresh(),
-    back: (_, before) =>
-      shown(picked(seen, { method: before.pick?.method ?? null, spec: before.unit }, said)),
+    steps: (_, before) =>
+      step(
+        seen.id,
+        { do: "pick", with: { method: before.pick?.method ?? null, spec: before.unit } },
+        { do: "pick", with: choice },
+      ),
   });
   const changed = (seen: Unit, changes: UnitChanges): Change<Unit> => ({
     said: (kept) => `Changed ${kept.label}`,
     over: () => latest(seen),
     save: (over) => api.changeUnit(over, changes),
     then: refresh,
-    back: (_, { label, unit, fabrics }) => shown(changed(seen, { label, unit, fabrics })),
+    steps: (_, { label, unit, fabrics }) =>
+      step(seen.id, { do: "change", with: { label, unit, fabrics } }, { do: "change", with: changes }),
   });
-  const takenAway = (seen: Unit): Change<Unit> => ({
+  const removed = (seen: Unit): Change<Unit> => ({
     said: (away) => `Removed ${away.label}`,
     over: () => latest(seen),
     save: api.takeAway,
@@ -54,22 +59,7 @@ export function useUnits(project: Project) {
       await show(units().find((other) => other.id !== away.id)?.id ?? "none");
       await refresh();
     },
-    back: (away) => shown(putBack(away)),
-  });
-  const putBack = (away: Unit): Change<Unit> => ({
-    said: `Put back ${away.label}`,
-    over: () => away,
-    save: api.putBack,
-    then: refresh,
-    back: (kept) => takenAway(kept),
-  });
-  // What is undone is gone to, on whichever unit's screen one is by then.
-  const shown = <Kind extends Change<Unit>>(change: Kind): Kind => ({
-    ...change,
-    then: async (kept: Unit) => {
-      await change.then?.(kept);
-      await show(kept.id);
-    },
+    steps: () => step(seen.id, { do: "back" }, { do: "remove" }),
   });
 
   return {
@@ -81,24 +71,8 @@ export function useUnits(project: Project) {
       const kept = await saving.save(changed(unit, changes));
       if (kept) await show(kept.id);
     },
-    takeAway: (unit: Unit) => saving.start(takenAway(unit)),
+    takeAway: (unit: Unit) => saving.start(removed(unit)),
   };
 }
 
 export type Units = ReturnType<typeof useUnits>;
-
-const FENCE = ["finished", "count", "left", "right"];
-
-/** Goes to a unit; on its own screen the fence goes to the unit's size, and all else stays as it is. */
-function useShowing(projectId: number) {
-  const navigate = useNavigate();
-  return async (unitId: number | string) => {
-    const { pathname, search } = window.location;
-    const there = `/projects/${projectId}/units/${unitId}`;
-    if (pathname !== there) return navigate(there);
-    const params = new URLSearchParams(search);
-    if (!FENCE.some((name) => params.has(name))) return;
-    FENCE.forEach((name) => params.delete(name));
-    await navigate({ pathname, search: params.toString() }, { replace: true });
-  };
-}
