@@ -7,7 +7,7 @@ class PromisedTest < BrowserCase
   def test_w_goes_to_what_matters
     find("body").send_keys("w")
 
-    assert_selector "[data-weight]:focus"
+    assert_selector "section[aria-label='What matters'] [role=slider]:focus"
   end
 
   def test_a_tool_that_is_missing_has_a_button

@@ -1,9 +1,9 @@
-import { createBrowserRouter, Outlet, type RouteObject } from "react-router";
+import { createBrowserRouter, type RouteObject } from "react-router";
 
 import { benchAddress } from "./api/bench";
 import { Broken } from "./screens/lost/Broken";
 import { Measured } from "./parts/Measured";
-import { UndoProvider } from "./saving/useUndo";
+import { BenchGround, Ground } from "./parts/Ground";
 import { Lost } from "./screens/lost/Lost";
 import { fetched } from "./screens/lost/fetched";
 
@@ -30,28 +30,14 @@ const account = fetched(async () => (await import("./screens/account/AccountScre
 
 const shown = fetched(async () => (await import("./screens/shown/ShownScreen")).ShownScreen);
 
-/** What every screen stands on: undo is the same on all of them. */
-function Ground() {
-  return (
-    <UndoProvider>
-      <Outlet />
-    </UndoProvider>
-  );
-}
-
 /** Each screen is a script of its own, fetched when it is first gone to. All but a few are pages of one maker's bench. */
-const ROUTES: RouteObject[] = [
-  { path: "/", lazy: firstUnit, errorElement: <Broken />, hydrateFallbackElement: <></> },
-  {
-    path: "/projects/:projectId/units/:unitId",
-    lazy: weighing,
-    errorElement: <Broken />,
-    hydrateFallbackElement: <></>,
-  },
+const AWAY = { errorElement: <Broken />, hydrateFallbackElement: <></> };
+const BENCH: RouteObject[] = [
+  { path: "/", lazy: firstUnit, ...AWAY },
+  { path: "/projects/:projectId/units/:unitId", lazy: weighing, ...AWAY },
   {
     element: <Measured />,
-    errorElement: <Broken />,
-    hydrateFallbackElement: <></>,
+    ...AWAY,
     children: [
       { path: "/maker", lazy: maker },
       { path: "/tools", lazy: tools },
@@ -60,23 +46,22 @@ const ROUTES: RouteObject[] = [
       { path: "/blocks/:blockId", lazy: block },
     ],
   },
-  { path: "/makers", lazy: makers, errorElement: <Broken />, hydrateFallbackElement: <></> },
-  { path: "/start", lazy: start, errorElement: <Broken />, hydrateFallbackElement: <></> },
-  { path: "/which-line", lazy: whichLine, errorElement: <Broken />, hydrateFallbackElement: <></> },
-  { path: "/practice", lazy: practice, errorElement: <Broken />, hydrateFallbackElement: <></> },
-  { path: "/projects", lazy: projects, errorElement: <Broken />, hydrateFallbackElement: <></> },
-  { path: "/projects/:projectId", lazy: project, errorElement: <Broken />, hydrateFallbackElement: <></> },
-  {
-    path: "/projects/:projectId/quilt",
-    lazy: quilt,
-    errorElement: <Broken />,
-    hydrateFallbackElement: <></>,
-  },
-  { path: "/sign-in", lazy: comeIn("SignIn"), errorElement: <Broken />, hydrateFallbackElement: <></> },
-  { path: "/sign-up", lazy: comeIn("SignUp"), errorElement: <Broken />, hydrateFallbackElement: <></> },
-  { path: "/reset", lazy: comeIn("Reset"), errorElement: <Broken />, hydrateFallbackElement: <></> },
-  { path: "/account", lazy: account, errorElement: <Broken />, hydrateFallbackElement: <></> },
-  { path: "/shown/:word", lazy: shown, errorElement: <Broken />, hydrateFallbackElement: <></> },
+  { path: "/makers", lazy: makers, ...AWAY },
+  { path: "/which-line", lazy: whichLine, ...AWAY },
+  { path: "/practice", lazy: practice, ...AWAY },
+  { path: "/projects", lazy: projects, ...AWAY },
+  { path: "/projects/:projectId", lazy: project, ...AWAY },
+  { path: "/projects/:projectId/units", lazy: project, ...AWAY },
+  { path: "/projects/:projectId/quilt", lazy: quilt, ...AWAY },
+  { path: "/account", lazy: account, ...AWAY },
+];
+const ROUTES: RouteObject[] = [
+  { element: <BenchGround />, children: BENCH },
+  { path: "/start", lazy: start, ...AWAY },
+  { path: "/sign-in", lazy: comeIn("SignIn"), ...AWAY },
+  { path: "/sign-up", lazy: comeIn("SignUp"), ...AWAY },
+  { path: "/reset", lazy: comeIn("Reset"), ...AWAY },
+  { path: "/shown/:word", lazy: shown, ...AWAY },
   { path: "*", element: <Lost /> },
 ];
 

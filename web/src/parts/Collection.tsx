@@ -5,9 +5,6 @@ import { SavingLine } from "../saving/SavingLine";
 import type { Saving } from "../saving/useSaving";
 import { Frame } from "./Frame";
 import { Opening } from "./Opening";
-import { useBack } from "./useBack";
-import { useKeys } from "./useKeys";
-import { useLight } from "./useLight";
 
 /** What a page of kept things has to know of them, whatever they are. */
 type Kept = {
@@ -33,13 +30,7 @@ type Props = {
 /** A page of things that are kept: what was done last, what can be sought, and the list. */
 export function Collection({ title, lead, find, kept, ready, add, children }: Props) {
   const [words, setWords] = useState("");
-  const back = useBack();
   const { saving } = kept;
-  useLight();
-  useKeys({
-    b: back,
-    a: () => document.querySelector<HTMLElement>(".add-one")?.click(),
-  });
   const sought = (name: string) => name.toLowerCase().includes(words.trim().toLowerCase());
   return (
     <div>

@@ -1,5 +1,7 @@
 import { useState } from "react";
 
+import { isPlace, type Place } from "./places";
+
 type Props = {
   id: string;
   label: string;
@@ -7,6 +9,8 @@ type Props = {
   error: string | undefined;
   onEnter: (text: string) => void;
   ringed?: boolean;
+  /** Where a key goes to it. */
+  place?: Place;
   /** How wide it is, where not as usual. */
   className?: string;
   /** What may be typed, in few words. */
@@ -25,6 +29,7 @@ export function EntryField({
   ringed = false,
   hint,
   placeholder,
+  place,
   className = "",
 }: Props) {
   const [typed, setTyped] = useState<string | null>(null);
@@ -41,6 +46,7 @@ export function EntryField({
       <label htmlFor={id}>{label}</label>
       <input
         id={id}
+        ref={isPlace(place)}
         className={`${ringed ? "ringed" : "boxed"} ${className}`}
         inputMode="text"
         autoComplete="off"

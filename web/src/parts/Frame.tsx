@@ -2,7 +2,6 @@ import { ArrowLeft, Hand, Layers, LayoutGrid, Ruler, ScanLine, SwatchBook, UserR
 import type { ReactNode } from "react";
 import { Link, NavLink } from "react-router";
 
-import { Hint } from "./Hint";
 import { nextOf, useAtWork } from "./useAtWork";
 import { useBack } from "./useBack";
 import { useSession } from "./useSession";
@@ -42,11 +41,9 @@ export function Frame({ children }: { children?: ReactNode }) {
   const session = useSession();
   return (
     <header className="head">
-      <Hint text="Back" keys="B">
-        <button type="button" className="link-button flex-none whitespace-nowrap" onClick={back}>
-          <ArrowLeft size={16} aria-hidden="true" /> Back to the bench
-        </button>
-      </Hint>
+      <button type="button" className="link-button flex-none whitespace-nowrap" onClick={back}>
+        <ArrowLeft size={16} aria-hidden="true" /> Back to the bench
+      </button>
       <Whose />
       {children}
       <AtWork />

@@ -1,7 +1,10 @@
-import { useEffect, useState } from "react";
+import { useSyncExternalStore } from "react";
 
 export type Light = "light" | "dark";
 const KEPT = "oaken-gauge.light";
+const listeners = new Set<() => void>();
+let light: Light = first();
+show();
 
 function first(): Light {
   const kept = localStorage.getItem(KEPT);
@@ -9,16 +12,25 @@ function first(): Light {
   return matchMedia("(prefers-color-scheme: dark)").matches ? "dark" : "light";
 }
 
-/** Light or dark, remembered in this browser. */
-export function useLight(): [Light, () => void] {
-  const [light, setLight] = useState<Light>(first);
-  useEffect(() => {
-    document.documentElement.dataset.light = light;
-  }, [light]);
-  const turn = () => {
-    const next = light === "light" ? "dark" : "light";
-    localStorage.setItem(KEPT, next);
-    setLight(next);
-  };
-  return [light, turn];
+function show() {
+  document.documentElement.dataset.light = light;
+}
+
+/** Dark where it is light, and the other way round; remembered in this browser. */
+export function turnLight(): void {
+  light = light === "light" ? "dark" : "light";
+  localStorage.setItem(KEPT, light);
+  show();
+  listeners.forEach((listener) => listener());
+}
+
+/** Light or dark. */
+export function useLight(): Light {
+  return useSyncExternalStore(
+    (listener) => {
+      listeners.add(listener);
+      return () => void listeners.delete(listener);
+    },
+    () => light,
+  );
 }

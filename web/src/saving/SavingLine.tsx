@@ -2,6 +2,7 @@ import { Redo2, Undo2 } from "lucide-react";
 import type { ReactNode } from "react";
 
 import { Hint } from "../parts/Hint";
+import type { Action } from "../parts/keys";
 import type { Saving } from "./useSaving";
 import { useUndo } from "./useUndo";
 
@@ -26,12 +27,12 @@ function Saved({ saving }: { saving: Saving }) {
     <>
       {busy ? <span className="quiet">Saving…</span> : done && !trouble && <span>{done}.</span>}
       {turning.canUndo && (
-        <Turn text="Undo" what={turning.undoes} keys="Ctrl Z" busy={busy} onTurn={turning.undo}>
+        <Turn text="Undo" what={turning.undoes} action="undo" busy={busy} onTurn={turning.undo}>
           <Undo2 size={15} aria-hidden="true" />
         </Turn>
       )}
       {turning.canRedo && (
-        <Turn text="Redo" what={turning.redoes} keys="Ctrl Y" busy={busy} onTurn={turning.redo}>
+        <Turn text="Redo" what={turning.redoes} action="redo" busy={busy} onTurn={turning.redo}>
           <Redo2 size={15} aria-hidden="true" />
         </Turn>
       )}
@@ -65,15 +66,15 @@ function NotSaved({ why, does, onDo }: { why: string; does: string; onDo: () => 
 type TurnProps = {
   text: string;
   what: string | undefined;
-  keys: string;
+  action: Action;
   busy: boolean;
   onTurn: () => void;
   children: ReactNode;
 };
 
-function Turn({ text, what, keys, busy, onTurn, children }: TurnProps) {
+function Turn({ text, what, action, busy, onTurn, children }: TurnProps) {
   return (
-    <Hint text={what ? `${text}: ${what}` : text} keys={keys}>
+    <Hint text={what ? `${text}: ${what}` : text} action={action}>
       <button type="button" className="link-button" disabled={busy} onClick={onTurn}>
         {children} {text}
       </button>

@@ -40,6 +40,12 @@ describe("steps", () => {
     expect(versionFor(steps, next(steps, "back") as Step, "back")).toBe(2);
   });
 
+  it("go back past one that was done again", () => {
+    const again = turn(turn(doAll(step(1, 1, 2)), "back", 3), "again", 4);
+    const steps = turn(did(again, step(1, 4, 5)), "back", 6);
+    expect(versionFor(steps, next(steps, "back") as Step, "back")).toBe(6);
+  });
+
   it("of other things do not stand in the way", () => {
     const steps = turn(doAll(step(1, 1, 2), step(1, 7, 8, "tool")), "back", 9);
     expect(versionFor(steps, next(steps, "back") as Step, "back")).toBe(2);

@@ -34,10 +34,12 @@ const nameOf = ({ of, id }: Pick<Step, "of" | "id">) => `${of} ${id}`;
 /** What a version is called. */
 export const called = (version: number) => String(version);
 
-/** Something was done: it can be taken back from here. */
+/** Something was done: it can be taken back from here, and what a turned step had made of it is what stood before. */
 export function did(steps: Steps, step: Step): Steps {
+  const stood = steps.known[nameOf(step)];
+  const before = stood && called(stood.version) === step.before ? stood.says : step.before;
   const known = { ...steps.known, [nameOf(step)]: { version: step.version, says: step.after } };
-  return { past: [...steps.past, step].slice(-MOST), future: [], known, last: step.said };
+  return { past: [...steps.past, { ...step, before }].slice(-MOST), future: [], known, last: step.said };
 }
 
 /** The step that would be turned next. */

@@ -65,7 +65,7 @@ export function UndoProvider({ children }: { children: ReactNode }) {
   });
   const undo = () => go("back");
   const redo = () => go("again");
-  useKeys({ "$mod+z": undo, u: undo, "$mod+y": redo });
+  useKeys({ undo, redo });
   const value: Undo = {
     undo,
     redo,

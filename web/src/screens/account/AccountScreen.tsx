@@ -7,17 +7,12 @@ import { Frame } from "../../parts/Frame";
 import { FormDialog } from "../../parts/FormDialog";
 import { FormEnd } from "../../parts/FormEnd";
 import { Notice } from "../../parts/Notice";
-import { useBack } from "../../parts/useBack";
-import { useKeys } from "../../parts/useKeys";
-import { useLight } from "../../parts/useLight";
 import { useSession } from "../../parts/useSession";
 
 /** Signing out, inviting another, and everything of one's own gone. */
 export function AccountScreen() {
   const session = useSession();
   const queries = useQueryClient();
-  useLight();
-  useKeys({ b: useBack() });
   // Nothing of hers stays on the page.
   const leave = () => {
     queries.clear();

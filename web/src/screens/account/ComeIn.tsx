@@ -3,7 +3,6 @@ import { type FormEvent, useState } from "react";
 
 import { api, ApiError } from "../../api/client";
 import { Notice } from "../../parts/Notice";
-import { useLight } from "../../parts/useLight";
 
 type Told = { name: string; passphrase: string };
 type Mode = {
@@ -43,7 +42,6 @@ export const Reset = () => <ComeIn mode={MODES.reset} />;
 /** Where the application can be reached by others: who comes signs in, or makes an account by an invitation. */
 function ComeIn({ mode }: { mode: Mode }) {
   const [told, setTold] = useState<Told>({ name: "", passphrase: "" });
-  useLight();
   const coming = useMutation({
     mutationFn: mode.come,
     // The server says whose bench it is.

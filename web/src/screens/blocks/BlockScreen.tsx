@@ -13,9 +13,6 @@ import { Frame } from "../../parts/Frame";
 import { Notice } from "../../parts/Notice";
 import { Opening } from "../../parts/Opening";
 import { useAtWork } from "../../parts/useAtWork";
-import { useBack } from "../../parts/useBack";
-import { useKeys } from "../../parts/useKeys";
-import { useLight } from "../../parts/useLight";
 import { BlockPicture } from "./BlockPicture";
 import { Editor } from "./Editor";
 import { TakingApart } from "./TakingApart";
@@ -81,8 +78,6 @@ function AtWork({ block, fabrics, others }: { block: Block; fabrics: Fabric[]; o
   );
   const error = apart.error instanceof ApiError ? apart.error : null;
   const refused = working.saving.failed instanceof ApiError ? working.saving.failed : null;
-  useLight();
-  useKeys({ b: useBack() });
 
   return (
     <main className="page max-w-310">

@@ -48,9 +48,10 @@ export function BlocksScreen() {
       add={
         <>
           <FormDialog
+            action="add"
             title="Draw a block"
             trigger={
-              <button type="button" className="button button-brass add-one">
+              <button type="button" className="button button-brass">
                 Draw a block
               </button>
             }

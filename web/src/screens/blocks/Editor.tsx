@@ -3,6 +3,8 @@ import { type KeyboardEvent, memo, type MouseEvent, useState } from "react";
 import type { Block, Fabric } from "../../api/client";
 import { fillOf } from "../../drawing/Weaves";
 import { Hint } from "../../parts/Hint";
+import { ON_CELLS, onCells } from "../../parts/keys";
+import { useListed } from "../../parts/useKeys";
 import { canGoRound, CUTS, type Cut, cutCell, fourRound, mirrored, stamped, swapped, turned } from "./cells";
 import { CellRows } from "./CellRows";
 import { GridForm } from "./GridForm";
@@ -11,11 +13,11 @@ import { Stamps, type Stamping } from "./Stamps";
 import type { Working } from "./useBlock";
 
 const SIZE = 380;
-const SIGNS: Record<Cut, { sign: string; key: string; says: string }> = {
-  whole: { sign: "■", key: "W", says: "Whole" },
-  rising: { sign: "╱", key: "/", says: "Rising" },
-  falling: { sign: "╲", key: "\\", says: "Falling" },
-  quartered: { sign: "╳", key: "X", says: "Quartered" },
+const SIGNS: Record<Cut, { sign: string; says: string }> = {
+  whole: { sign: "■", says: "Whole" },
+  rising: { sign: "╱", says: "Rising" },
+  falling: { sign: "╲", says: "Falling" },
+  quartered: { sign: "╳", says: "Quartered" },
 };
 const STEPS: Record<string, [number, number]> = {
   ArrowLeft: [-1, 0],
@@ -41,6 +43,7 @@ export function Editor({ working, fabrics, others }: Props) {
   const [stamp, setStamp] = useState<Stamping | null>(null);
   const [[column, row], setCursor] = useState<[number, number]>([0, 0]);
   const [refused, setRefused] = useState("");
+  useListed(ON_CELLS);
   const columns = lines.columns.length;
   const wide = cells[0]?.length ?? 1;
   const side = SIZE / Math.max(wide, cells.length);
@@ -74,17 +77,18 @@ export function Editor({ working, fabrics, others }: Props) {
   };
   const press = (event: KeyboardEvent) => {
     const step = STEPS[event.key];
-    const how = CUTS.find((one) => SIGNS[one].key.toLowerCase() === event.key.toLowerCase());
+    const action = onCells(event.key);
+    const how = CUTS.find((one) => one === action);
     const fabric = fabrics[Number(event.key) - 1];
     if (event.ctrlKey || event.metaKey || event.altKey) return;
     if (step) goTo(column + step[0], row + step[1]);
     else if (how) write(how);
-    else if (event.key === " " && stamp) setDown(column, row);
-    else if (event.key === " ") write(cut);
-    else if (event.key.toLowerCase() === "s") setChosen([chosen[1], chosen[0], chosen[2]]);
-    else if (event.key.toLowerCase() === "r" && stamp) setStamp(stamp.turned());
-    else if (event.key.toLowerCase() === "m" && stamp) setStamp(stamp.mirrored());
-    else if (event.key === "Escape" && stamp) setStamp(null);
+    else if (action === "again" && stamp) setDown(column, row);
+    else if (action === "again") write(cut);
+    else if (action === "swap") setChosen([chosen[1], chosen[0], chosen[2]]);
+    else if (action === "turn" && stamp) setStamp(stamp.turned());
+    else if (action === "mirror" && stamp) setStamp(stamp.mirrored());
+    else if (action === "leave" && stamp) setStamp(null);
     else if (fabric) choose(String(fabric.id));
     else return;
     event.preventDefault();
@@ -121,7 +125,7 @@ export function Editor({ working, fabrics, others }: Props) {
       <div className="grid w-72.5 content-start gap-2.5">
         <div role="radiogroup" aria-label="How a cell is cut" className="flex gap-1.5">
           {CUTS.map((one) => (
-            <Hint key={one} text={SIGNS[one].says} keys={SIGNS[one].key}>
+            <Hint key={one} text={SIGNS[one].says} action={one}>
               <button
                 type="button"
                 role="radio"

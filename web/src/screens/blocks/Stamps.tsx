@@ -77,12 +77,12 @@ export const Stamps = memo(function Stamps({
       {stamp && (
         <div className="mt-2 flex flex-wrap items-center gap-2 text-[13px]">
           <BlockPicture cells={stamp.cells(chosen)} fabrics={fabrics} size={56} label={stamp.name} />
-          <Hint text="Turn it" keys="R">
+          <Hint text="Turn it" action="turn">
             <button type="button" className="button" onClick={() => onChoose(stamp.turned())}>
               Turn it
             </button>
           </Hint>
-          <Hint text="Mirror it" keys="M">
+          <Hint text="Mirror it" action="mirror">
             <button type="button" className="button" onClick={() => onChoose(stamp.mirrored())}>
               Mirror it
             </button>

@@ -45,9 +45,10 @@ export function FabricsScreen() {
       ready={forms.length > 0}
       add={
         <FormDialog
+          action="add"
           title="Add a fabric"
           trigger={
-            <button type="button" className="button button-brass add-one">
+            <button type="button" className="button button-brass">
               Add a fabric
             </button>
           }

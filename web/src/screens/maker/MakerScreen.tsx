@@ -6,9 +6,6 @@ import type { Maker, Parameter } from "../../api/client";
 import { read } from "../../api/reads";
 import { Frame } from "../../parts/Frame";
 import { Opening } from "../../parts/Opening";
-import { useBack } from "../../parts/useBack";
-import { useKeys } from "../../parts/useKeys";
-import { useLight } from "../../parts/useLight";
 import { ClashDialog } from "../../saving/ClashDialog";
 import { SavingLine } from "../../saving/SavingLine";
 import { ChoiceRow } from "./ChoiceRow";
@@ -31,11 +28,8 @@ export function MakerScreen() {
 
 function Profile({ maker }: { maker: Maker }) {
   const changing = useChanging(maker);
-  const back = useBack();
-  useLight();
   useScrollToPart();
   const { saving } = changing;
-  useKeys({ b: back });
   return (
     <div>
       <Frame />

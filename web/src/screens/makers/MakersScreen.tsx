@@ -39,9 +39,10 @@ export function MakersScreen() {
       ready
       add={
         <FormDialog
+          action="add"
           title="Add a maker"
           trigger={
-            <button type="button" className="button button-brass add-one">
+            <button type="button" className="button button-brass">
               Add a maker
             </button>
           }

@@ -38,13 +38,11 @@ export function Asking({ drill, seed, onDone, onLeave, onAgain }: Props) {
     if (chosen === null && question && place < question.choices.length) setChosen(place);
   };
   useKeys({
-    "1": () => choose(0),
-    "2": () => choose(1),
-    "3": () => choose(2),
-    "4": () => choose(3),
-    " ": next,
-    Enter: next,
-    PageDown: next,
+    first: () => choose(0),
+    second: () => choose(1),
+    third: () => choose(2),
+    fourth: () => choose(3),
+    next,
   });
   if (asked.error) return <Notice tone="alarm">{asked.error.title}</Notice>;
   if (questions.length === 0) return <Notice>Laying out the questions…</Notice>;

@@ -5,9 +5,6 @@ import { api, type Drill } from "../../api/client";
 import { read } from "../../api/reads";
 import { Frame } from "../../parts/Frame";
 import { Notice } from "../../parts/Notice";
-import { useBack } from "../../parts/useBack";
-import { useKeys } from "../../parts/useKeys";
-import { useLight } from "../../parts/useLight";
 import { Asking } from "./Asking";
 
 /** Short drills from her own drawer, and how they went over time. */
@@ -15,9 +12,6 @@ export function PracticeScreen() {
   const drills = useQuery(read.drills());
   const queries = useQueryClient();
   const [open, setOpen] = useState<{ drill: Drill; seed: number } | null>(null);
-  const back = useBack();
-  useLight();
-  useKeys({ b: back });
   const keep = async (right: number, asked: number) => {
     if (open) await api.keepDrill(open.drill.drill, right, asked);
     await queries.invalidateQueries(read.drills());

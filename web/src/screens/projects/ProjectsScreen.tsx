@@ -41,9 +41,10 @@ export function ProjectsScreen() {
       ready
       add={
         <FormDialog
+          action="add"
           title="Start a project"
           trigger={
-            <button type="button" className="button button-brass add-one">
+            <button type="button" className="button button-brass">
               Start a project
             </button>
           }

@@ -11,9 +11,6 @@ import { useResting } from "../../saving/useResting";
 import { Frame } from "../../parts/Frame";
 import { MeasureContext } from "../../parts/measures";
 import { Notice } from "../../parts/Notice";
-import { useBack } from "../../parts/useBack";
-import { useKeys } from "../../parts/useKeys";
-import { useLight } from "../../parts/useLight";
 import { ThereAlready } from "../blocks/ThereAlready";
 import { unitsToAdd } from "../blocks/unitsToAdd";
 import { Colourways } from "./Colourways";
@@ -28,8 +25,6 @@ export function QuiltScreen() {
   const { projectId = "" } = useParams();
   const project = useQuery(read.project(projectId));
   const blocks = useQuery(read.blocks());
-  useLight();
-  useKeys({ b: useBack() });
   return (
     <div>
       <Frame />

@@ -7,7 +7,6 @@ import { fillOf, Weaves } from "../../drawing/Weaves";
 import { CopyLink } from "../../parts/CopyLink";
 import { Notice } from "../../parts/Notice";
 import { FinishedSize } from "../../parts/Sizes";
-import { useLight } from "../../parts/useLight";
 import { Words } from "../../parts/Words";
 import { QuiltPicture } from "../quilt/QuiltPicture";
 
@@ -15,7 +14,6 @@ import { QuiltPicture } from "../quilt/QuiltPicture";
 export function ShownScreen() {
   const { word = "" } = useParams();
   const shown = useQuery(read.shown(word));
-  useLight();
   if (!shown.data)
     return (
       <main className="middle">

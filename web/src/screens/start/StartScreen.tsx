@@ -6,7 +6,6 @@ import { api } from "../../api/client";
 import { read } from "../../api/reads";
 import { Notice } from "../../parts/Notice";
 import { Opening } from "../../parts/Opening";
-import { useLight } from "../../parts/useLight";
 
 /** Fetched when somebody starts her own: what is seen first does not wait for it. */
 const Beginning = lazy(async () => ({ default: (await import("./Beginning")).Beginning }));
@@ -24,7 +23,6 @@ function Waiting() {
 export function StartScreen() {
   const standing = useQuery(read.start());
   const [own, setOwn] = useState(false);
-  useLight();
   const come = useMutation({
     mutationFn: async (bench: "demo" | "own") => {
       const { maker_id: id } = await api.comeTo(bench);

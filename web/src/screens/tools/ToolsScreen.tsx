@@ -33,10 +33,11 @@ export function ToolsScreen() {
       add={
         <>
           <FormDialog
+            action="add"
             title="Add a tool"
             opened={lacking !== null}
             trigger={
-              <button type="button" className="button button-brass add-one">
+              <button type="button" className="button button-brass">
                 Add a tool
               </button>
             }

@@ -1,6 +1,7 @@
 import { Slider } from "radix-ui";
 import { memo, useCallback, useLayoutEffect, useRef, useState } from "react";
 
+import { isPlace } from "../../parts/places";
 import type { Beam as BeamScale } from "../../api/client";
 import { FinishedSize } from "../../parts/Sizes";
 import { spoken } from "../../parts/lengths";
@@ -49,6 +50,7 @@ export function Beam({ beam, finished, onSlide }: Props) {
           <Slider.Track className="fence-run" />
           <Slider.Thumb
             className="fence"
+            ref={isPlace("fence")}
             aria-label={`Fence: ${beam.measure.toLowerCase()}`}
             aria-valuetext={spoken(finished)}
           />

@@ -1,17 +1,16 @@
-import { useEffect, useState } from "react";
+import { useEffect, useRef } from "react";
 import { useNavigate } from "react-router";
 
 import type { Project, Unit } from "../../api/client";
 import { Weaves } from "../../drawing/Weaves";
 import { INCHES, MeasureContext, MeasuresContext } from "../../parts/measures";
 import { Notice } from "../../parts/Notice";
+import { goToPlace } from "../../parts/places";
 import { useKeys } from "../../parts/useKeys";
-import { useLight } from "../../parts/useLight";
 import { useStable } from "../../parts/useStable";
 import { useTypeAhead } from "../../parts/useTypeAhead";
 import { Beam } from "./Beam";
 import { Head } from "./Head";
-import { KeyList } from "./KeyList";
 import { BusyContext } from "./MethodRow";
 import { MethodTable } from "./MethodTable";
 import { Order } from "./Order";
@@ -32,9 +31,6 @@ export function Bench({ project, unit, units }: Props) {
   const weighing = useWeighing(project, unit, wanted);
   const { saving } = units;
   const navigate = useNavigate();
-  const [light, turnLight] = useLight();
-  const turn = useStable(turnLight);
-  const [keysShown, showKeys] = useState(false);
   const { answer, error, fresh, trouble } = weighing;
   const { at, change } = wanted;
   const written = fresh ? answer?.beam?.finished : undefined;
@@ -46,33 +42,20 @@ export function Bench({ project, unit, units }: Props) {
 
   const { toggle, notPicked } = usePicking(unit, units, weighing.answered);
   const slide = useStable((finished: string) => change({ finished }));
-  const showAllKeys = useStable(() => showKeys(true));
-  const toggleFocused = () =>
-    toggle(document.activeElement?.closest<HTMLElement>("[data-method]")?.dataset.method ?? wanted.open);
+  const focused = useRef<string | null>(null);
+  const onFocusMethod = useStable((method: string | null) => (focused.current = method));
   // The rows there are until a size is weighed are those of another: keys on them wait for their own.
   const goOnceFresh = useTypeAhead(fresh, error !== null || trouble !== null);
 
   const whichLine = useWhichLine(project, unit);
   useKeys({
-    f: () => focusOn(".fence"),
-    c: () => focusOn("#count"),
-    s: () => focusOn("#finished"),
-    m: () => goOnceFresh(() => focusOn("[data-method]")),
-    w: () => focusOn("[data-weight]"),
-    h: () => void navigate("/maker"),
-    b: () => void navigate("/fabrics"),
-    t: () => void navigate("/tools"),
-    i: () => void navigate(whichLine),
-    r: () => void navigate("/practice"),
-    q: () => void navigate(`/projects/${project.id}/quilt`),
-    k: () => void navigate("/blocks"),
-    j: () => void navigate("/projects"),
-    l: () => document.querySelector<HTMLElement>(".unit-list-open")?.click(),
-    p: toggleFocused,
-    e: () => document.querySelector<HTMLElement>(".change-unit")?.click(),
-    d: turnLight,
-    "?": showAllKeys,
-    "Shift+?": showAllKeys,
+    fence: () => goToPlace("fence"),
+    count: () => goToPlace("count"),
+    size: () => goToPlace("size"),
+    methods: () => goOnceFresh(() => goToPlace("methods")),
+    matters: () => goToPlace("matters"),
+    line: () => void navigate(whichLine),
+    pick: () => toggle(focused.current ?? wanted.open),
   });
 
   return (
@@ -80,7 +63,7 @@ export function Bench({ project, unit, units }: Props) {
       <MeasuresContext value={answer?.measures ?? INCHES}>
         <div className="min-w-0 print:bg-[#fff]">
           <Weaves fabrics={project.fabrics} />
-          <Head project={project} unit={unit} light={light} turnLight={turn} showKeys={showAllKeys} />
+          <Head project={project} unit={unit} />
           <main className="px-5 pb-5">
             <h1 className="sr-only">{unit.label}: methods</h1>
             <Order
@@ -124,6 +107,7 @@ export function Bench({ project, unit, units }: Props) {
                     open={wanted.open}
                     change={change}
                     onPick={toggle}
+                    onFocusMethod={onFocusMethod}
                   />
                 </BusyContext>
               </section>
@@ -131,15 +115,10 @@ export function Bench({ project, unit, units }: Props) {
               !error && <Notice>Weighing the methods…</Notice>
             )}
           </main>
-          <KeyList open={keysShown} onOpenChange={showKeys} />
         </div>
       </MeasuresContext>
     </MeasureContext>
   );
-}
-
-function focusOn(selector: string) {
-  document.querySelector<HTMLElement>(selector)?.focus();
 }
 
 function BeamWaiting() {

@@ -4,6 +4,7 @@ import { useState } from "react";
 
 import type { Kind, Project, Unit, UnitChanges } from "../../api/client";
 import { Hint } from "../../parts/Hint";
+import { useKeys } from "../../parts/useKeys";
 import { useKinds } from "../../parts/useKinds";
 import { UnitForm } from "./UnitForm";
 import type { Units } from "./useUnits";
@@ -15,14 +16,11 @@ export function ChangeUnit({ project, unit, units }: Props) {
   const [open, setOpen] = useState(false);
   const kind = useKinds().data?.kinds.find((one) => one.kind === unit.unit.kind);
   const close = () => setOpen(false);
+  useKeys({ change: kind && (() => setOpen(true)) });
   return (
     <Dialog.Root open={open} onOpenChange={setOpen}>
-      <Hint text="Change or remove these units" keys="E">
-        <Dialog.Trigger
-          className="icon-button change-unit mt-5"
-          aria-label="Change these units"
-          disabled={!kind}
-        >
+      <Hint text="Change or remove these units" action="change">
+        <Dialog.Trigger className="icon-button mt-5" aria-label="Change these units" disabled={!kind}>
           <Pencil size={16} />
         </Dialog.Trigger>
       </Hint>

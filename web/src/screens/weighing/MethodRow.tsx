@@ -8,12 +8,15 @@ import { inHundred, SpreadPicture } from "../../drawing/SpreadPicture";
 import { StripPicture } from "../../drawing/StripPicture";
 import { Assumed } from "../../parts/Assumed";
 import { Hint } from "../../parts/Hint";
+import { isPlace } from "../../parts/places";
 import { useTold } from "../../parts/measures";
 import { Words } from "../../parts/Words";
 import { Reading } from "./Reading";
 
 type Props = {
   method: Method;
+  first: boolean;
+  onFocus: (method: string | null) => void;
   beatenBy: string | undefined;
   scale: number;
   most: number;
@@ -27,13 +30,18 @@ type Props = {
 
 /** One way to make the unit. */
 export function MethodRow(props: Props) {
-  const { method, beatenBy, picked, open, onOpen } = props;
+  const { method, first, onFocus, beatenBy, picked, open, onOpen } = props;
   return (
-    <tr className={`method ${picked ? "method-picked" : ""} ${method.feasible ? "" : "method-not"}`}>
+    <tr
+      className={`method ${picked ? "method-picked" : ""} ${method.feasible ? "" : "method-not"}`}
+      onFocus={() => onFocus(method.method)}
+      onBlur={() => onFocus(null)}
+    >
       <th scope="row">
         <button
           type="button"
           className="method-name"
+          ref={isPlace(first ? "methods" : undefined)}
           data-method={method.method}
           aria-expanded={open}
           onClick={onOpen}
@@ -109,7 +117,7 @@ type PickProps = { title: string; pickedHere: boolean; onPick: () => void };
 
 function PickButton({ title, pickedHere, onPick }: PickProps) {
   return (
-    <Hint text={pickedHere ? "Remove the pick" : "Pick this method"} keys="P">
+    <Hint text={pickedHere ? "Remove the pick" : "Pick this method"} action="pick">
       <button
         type="button"
         className={pickedHere ? "pick-button pick-button-on" : "pick-button"}

@@ -20,6 +20,8 @@ type Props = {
   change: Wanted["change"];
   /** Picks a method, or removes its pick. */
   onPick: (method: string) => void;
+  /** Which row she is on; none where she left them. */
+  onFocusMethod: (method: string | null) => void;
 };
 
 /** Room for one fabric's strip in a row, in pixels. */
@@ -69,7 +71,7 @@ export const MethodTable = memo(function MethodTable(props: Props) {
         </thead>
         <tbody>
           {methods.map((method, place) => (
-            <Row key={method.method} row={{ ...shared, method }} seen={place < SEEN} />
+            <Row key={method.method} row={{ ...shared, method, first: place === 0 }} seen={place < SEEN} />
           ))}
         </tbody>
       </table>
@@ -78,7 +80,7 @@ export const MethodTable = memo(function MethodTable(props: Props) {
   );
 });
 
-type RowProps = Props & { method: Method; longest: number; most: number; scale: number };
+type RowProps = Props & { method: Method; first: boolean; longest: number; most: number; scale: number };
 
 /** A row further down follows a frame later: the fence and what is seen beneath it do not wait for it. */
 function Row({ row, seen }: { row: RowProps; seen: boolean }) {
@@ -87,12 +89,14 @@ function Row({ row, seen }: { row: RowProps; seen: boolean }) {
 }
 
 const Way = memo(function Way({ method, longest, most, scale, ...props }: RowProps) {
-  const { project, unit, answer, open, change, onPick } = props;
+  const { project, unit, answer, open, change, onPick, first, onFocusMethod } = props;
   const fabricFor = (role: string) => fabricOf(project, unit.fabrics[role]);
   return (
     <>
       <MethodRow
         method={method}
+        first={first}
+        onFocus={onFocusMethod}
         beatenBy={answer.methods.find((one) => one.method === method.beaten_by)?.title}
         scale={scale}
         most={most}

@@ -47,6 +47,7 @@ export function Order({ project, unit, wanted, size, answer, error, units }: Pro
       </span>
       <LengthEntry
         id="finished"
+        place="size"
         label={answer?.beam?.measure ?? "Finished size"}
         value={size}
         error={sizeError}
@@ -87,6 +88,7 @@ function Counts({ wanted, error }: CountProps) {
     <EntryField
       key={name}
       id={i === 0 ? "count" : name}
+      place={i === 0 ? "count" : undefined}
       label={label}
       value={String(value)}
       error={error?.at(pointer) ?? (i === 0 ? error?.at("/unit/count") : undefined)}

@@ -2,6 +2,7 @@ import { useQueryClient } from "@tanstack/react-query";
 import { Slider } from "radix-ui";
 import { memo } from "react";
 
+import { isPlace } from "../../parts/places";
 import { api, type Maker, type Project, type Weights } from "../../api/client";
 import { read } from "../../api/reads";
 import { Hint } from "../../parts/Hint";
@@ -34,7 +35,7 @@ export const Priorities = memo(function Priorities(props: Props) {
       <h2 id="counts" className="m-0 text-[14px] whitespace-nowrap">
         What matters
       </h2>
-      {counts.map(({ name, title }) => (
+      {counts.map(({ name, title }, i) => (
         <div
           key={name}
           className="grid min-w-30 flex-1 gap-1.25 max-wide:max-w-53.5 max-wide:basis-41 max-tablet:basis-37.5 max-phone:max-w-none max-phone:basis-full"
@@ -55,7 +56,7 @@ export const Priorities = memo(function Priorities(props: Props) {
             </Slider.Track>
             <Slider.Thumb
               className="thumb"
-              data-weight
+              ref={isPlace(i === 0 ? "matters" : undefined)}
               aria-label={title}
               aria-valuetext={words(weights[name])}
             />

@@ -7,6 +7,7 @@ import type { Project, Unit } from "../../api/client";
 import { UnitPicture } from "../../drawing/UnitPicture";
 import { fillOf } from "../../drawing/Weaves";
 import { Hint } from "../../parts/Hint";
+import { useKeys } from "../../parts/useKeys";
 import { useKinds } from "../../parts/useKinds";
 import { Sizes } from "./UnitSizes";
 import { fabricOf } from "./useWeighing";
@@ -15,12 +16,13 @@ import { fabricOf } from "./useWeighing";
 export function UnitList({ project }: { project: Project }) {
   const [open, setOpen] = useState(false);
   const [words, setWords] = useState("");
+  useKeys({ list: () => setOpen(true) });
   const shown = project.units.filter(({ label }) => label.toLowerCase().includes(words.trim().toLowerCase()));
   return (
     <Dialog.Root open={open} onOpenChange={setOpen}>
-      <Hint text="All units" keys="L">
+      <Hint text="All units" action="list">
         <Dialog.Trigger
-          className="icon-button unit-list-open"
+          className="icon-button"
           aria-label={project.units.length === 1 ? "The one unit" : `All ${project.units.length} units`}
         >
           <List size={17} />

@@ -12,10 +12,7 @@ import { Frame } from "../../parts/Frame";
 import { told } from "../../parts/measures";
 import { Notice } from "../../parts/Notice";
 import { CutSize, FinishedSize, PrintedNumber } from "../../parts/Sizes";
-import { useBack } from "../../parts/useBack";
-import { useKeys } from "../../parts/useKeys";
 import { useKinds } from "../../parts/useKinds";
-import { useLight } from "../../parts/useLight";
 import { Words } from "../../parts/Words";
 
 /** Kinds whose size is told by a shape, not by a number. */
@@ -24,9 +21,6 @@ const NO_SIZE = ["shape", "triangle"];
 /** Which line of which tool: a unit and a size, and every tool in the drawer as it is laid for it. */
 export function WhichLineScreen() {
   const [params, setParams] = useSearchParams();
-  const back = useBack();
-  useLight();
-  useKeys({ b: back });
   const measure: Measure = params.get("measure") === "cm" ? "cm" : "inch";
   const kinds = (useKinds(measure).data?.kinds ?? []).filter(({ kind }) => !NO_SIZE.includes(kind));
   const kind = kinds.find((one) => one.kind === params.get("kind")) ?? kinds[0];
