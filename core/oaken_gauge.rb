@@ -19,12 +19,19 @@ module OakenGauge
 
   class << self
     # @param document [Hash] a weigh document with string keys, as docs/formats describes it
-    # @param view [Boolean] add the steps' words, the drawings and the beam for a screen
+    # @param view [Boolean, :fence] add the steps' words, the drawings and the beam for a screen; with :fence of the beam only what it
+    #   says at the fence
     # @param sample [Hash, nil] count: and seed: of units that each method makes at random beside its budget
     # @return [Hash] the answer, ready for JSON
     def weigh(document, view: false, sample: nil)
       task = read_weighing(document)
       Answers::WeighWriter.new(task, view: view, sample: sample).write(Weighing::Weigher.new(task).outcomes)
+    end
+
+    # @param document [Hash] a weigh document
+    # @return [Hash] the scale of finished sizes with the marks of every tool, and where the unit stands on it
+    def beam(document)
+      Answers::ViewWriter.new(read_weighing(document)).beam
     end
 
     # @return [Class] what a block's document is read as

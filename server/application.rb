@@ -37,6 +37,7 @@ module Server
       stack.use Rack::Protection::HostAuthorization, permitted_hosts: HOSTS + Access.hosts, logging: false,
                                                      message: "This host is not served here."
       stack.use Rack::Protection::HttpOrigin, logging: false, permitted_origins: [Access.public_address].reject(&:empty?)
+      stack.use Middleware::Packed, Pages::DIST
       stack.use Rack::Static, **Pages.files
       stack.use Middleware::SignIn
       stack.use Middleware::AtBench

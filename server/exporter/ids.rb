@@ -37,9 +37,8 @@ module Server
       private
 
       def plain(name)
-        plain = name.downcase.gsub(/[^a-z0-9]+/, "-").gsub(/\A-|-\z/, "")
-        plain = "#{@sort}-#{plain}".chomp("-") if plain.empty? || plain.start_with?(GONE)
-        plain[0, LONGEST]
+        plain = PlainName.of(name, longest: LONGEST)
+        plain.empty? || plain.start_with?(GONE) ? PlainName.of("#{@sort} #{plain}", longest: LONGEST) : plain
       end
 
       def free(plain)

@@ -11,6 +11,8 @@ module Server
                  415 => "A document is sent as application/json.", 429 => "Too many requests at once.",
                  501 => "This cannot be done at this address." }.freeze
       METHODS = %w[GET HEAD POST PUT PATCH DELETE OPTIONS].freeze
+      # What is asked for by a name within a name: priorities[fabric]=2.
+      SEVERAL = %w[priorities].freeze
       # Longer than any address here.
       LONGEST = 2000
 
@@ -45,11 +47,19 @@ module Server
       def query?(text)
         return false if text.to_s.length > LONGEST
 
-        pairs = Rack::Utils.parse_nested_query(text.to_s)
-        pairs.flatten.all? { |part| part.is_a?(String) && readable?(part) }
+        Rack::Utils.parse_nested_query(text.to_s).all? { |name, value| readable?(name) && texts(name, value).all? { |part| text?(part) } }
       rescue Rack::QueryParser::ParameterTypeError, Rack::QueryParser::InvalidParameterError, Rack::QueryParser::QueryLimitError,
              ArgumentError
         false
+      end
+
+      # What is said of several by name, and everything else by itself.
+      def texts(name, value)
+        SEVERAL.include?(name) && value.is_a?(Hash) ? value.to_a.flatten(1) : [value]
+      end
+
+      def text?(part)
+        part.is_a?(String) && readable?(part)
       end
 
       # A body without a word of what it is, is taken for JSON.

@@ -37,6 +37,12 @@ module Server
         usable.map(&:document)
       end
 
+      # @param name [String] of a tool
+      # @return [String] an id for it that no other tool has
+      def free_key(name)
+        PlainName.free(PlainName.of(name, empty: "tool"), tools.reload.map(&:key))
+      end
+
       # @return [Hash] what any question takes from her: her drawer, her hands, what she sets store by
       def question
         { "tools" => drawer, "maker" => profile, "priorities" => priorities }

@@ -88,11 +88,17 @@ module Server
         nil
       end
 
-      # @return [Hash] with its units, and the drawer and shelf that they are made from
+      # @return [String] another one whenever what its units are weighed by is: drawer, hands, fabric, seam
+      def weighed_by
+        Digest::SHA256.base64digest(JSON.generate([drawer, maker.profile, maker.fabrics.map { |fabric| [fabric.id, fabric.document] },
+                                                   seam_allowance, measure]))
+      end
+
+      # @return [Hash] with its units, and the shelf that they are made from
       def to_full_document
         to_document.merge("maker" => maker.name, "profile" => maker.profile, "priorities" => maker.all_priorities,
-                          "maker_version" => maker.lock_version,
-                          "units" => units.includes(:pick, :unit_fabrics).map(&:to_document), "drawer" => drawer,
+                          "maker_version" => maker.lock_version, "weighed_by" => weighed_by,
+                          "units" => units.includes(:pick, :unit_fabrics).map(&:to_document),
                           "methods_picked" => maker.methods_picked,
                           "put_aside" => maker.put_aside, "fabrics" => maker.fabrics.map(&:to_document))
       end

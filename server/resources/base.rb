@@ -49,6 +49,11 @@ module Server
 
       private
 
+      # @return [Models::Maker] whose bench it is asked of
+      def maker
+        @maker ||= Models::Maker.at_bench
+      end
+
       def problem(error)
         headers["retry-after"] = "2" if error.status == 503
         halt error.status, { "content-type" => Problem::TYPE }, JSON.generate(error.to_document)

@@ -6,17 +6,17 @@ module Server
     class Bench < Base
       get "/api/bench" do
         headers["content-disposition"] = %(attachment; filename="oaken-gauge.json")
-        answer Exporter.new(Models::Maker.at_bench).document
+        answer Exporter.new(maker).document
       end
 
       # What of a file is here already; nothing is stored.
       post "/api/bench/look" do
-        answer Importer.new(document).look(Models::Maker.at_bench)
+        answer Importer.new(document).look(maker)
       end
 
       post "/api/bench" do
-        Importer.new(document, clash: params.fetch("clash", "both")).add_to(Models::Maker.at_bench)
-        answer({ "projects" => Models::Project.rows(Models::Maker.at_bench.projects) }, status: 201)
+        Importer.new(document, clash: params.fetch("clash", "both")).add_to(maker)
+        answer({ "projects" => Models::Project.rows(maker.projects) }, status: 201)
       end
     end
   end

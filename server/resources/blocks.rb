@@ -62,10 +62,6 @@ module Server
 
       private
 
-      def maker
-        @maker ||= Models::Maker.at_bench
-      end
-
       def blocks
         maker.blocks
       end
@@ -76,7 +72,7 @@ module Server
 
       def download(body, type, ending)
         content_type type
-        headers["content-disposition"] = %(attachment; filename="#{find.name.downcase.gsub(/[^a-z0-9]+/, '-')}.#{ending}")
+        headers["content-disposition"] = %(attachment; filename="#{PlainName.of(find.name, empty: "block")}.#{ending}")
         halt 200, body
       end
 

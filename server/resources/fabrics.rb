@@ -31,13 +31,13 @@ module Server
 
       # What the picks of all her projects take, and what is left; where they are many, as it was counted last until it is counted anew.
       get "/api/fabrics/promised" do
-        answer Server::Jobs::CountPromised.ask(Models::Maker.at_bench)
+        answer Server::Jobs::CountPromised.ask(maker)
       end
 
       private
 
       def shelf
-        Models::Maker.at_bench.fabrics
+        maker.fabrics
       end
 
       def find

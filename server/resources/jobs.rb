@@ -27,10 +27,6 @@ module Server
 
       private
 
-      def maker
-        @maker ||= Models::Maker.at_bench
-      end
-
       def find
         maker.jobs.find(params["id"])
       end

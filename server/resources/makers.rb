@@ -12,7 +12,7 @@ module Server
       patch "/api/maker" do
         version, changes = read(required: %w[lock_version], optional: %w[profile priorities places]) { |keys| [keys.version, fields(keys)] }
         save_over(maker, version) { |one| one.update!(changes) }
-        answer Models::Maker.at_bench.to_document
+        answer maker.to_document
       end
 
       # What tests of her own would teach; nothing is stored.
@@ -61,10 +61,6 @@ module Server
         answer maker.to_row
       rescue Problem => e
         raise e.status == 409 ? Problem.new(409, e.message, current: Models::Maker.whoever.find(maker.id).to_row) : e
-      end
-
-      def maker
-        @maker ||= Models::Maker.at_bench
       end
 
       def fields(keys)

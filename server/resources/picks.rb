@@ -19,7 +19,7 @@ module Server
       private
 
       def find
-        Models::Maker.at_bench.units.here.find(params["id"])
+        maker.units.here.find(params["id"])
       end
 
       def fields(keys)

@@ -29,10 +29,6 @@ module Server
 
       private
 
-      def maker
-        @maker ||= Models::Maker.at_bench
-      end
-
       def known?
         OakenGauge.drills.any? { |drill| drill["drill"] == params["id"] } or raise Problem.missing("drill #{params['id']}")
       end

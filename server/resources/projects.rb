@@ -49,10 +49,6 @@ module Server
 
       private
 
-      def maker
-        Models::Maker.at_bench
-      end
-
       def find
         maker.projects.find(params["id"])
       end

@@ -24,10 +24,6 @@ module Server
       end
 
       private
-
-      def maker
-        @maker ||= Models::Maker.at_bench
-      end
     end
   end
 end

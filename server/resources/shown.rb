@@ -25,7 +25,7 @@ module Server
       private
 
       def find
-        Models::Maker.at_bench.projects.find(params["id"])
+        maker.projects.find(params["id"])
       end
     end
   end

@@ -25,7 +25,7 @@ module Server
         raise Problem.at("/bench", "is missing: allowed is demo or own, or a maker")
       end
 
-      def standing(at = Models::Maker.at_bench)
+      def standing(at = maker)
         { "chosen" => !at.came_at.nil?, "demo" => at.demo, "has_own" => makers.exists?(demo: false), "maker_id" => at.id, "name" => at.name,
           "project_id" => at.projects.reject(&:aside).first&.id }
       end
@@ -36,7 +36,7 @@ module Server
       end
 
       def own
-        at = Models::Maker.at_bench
+        at = maker
         return at unless at.demo
 
         makers.find_by(demo: false) || makers.one_more { makers.create!(name: "Maker") }

@@ -21,15 +21,11 @@ module Server
 
       post "/api/tools/table" do
         take_in(:read_tools_table) do |tool|
-          maker.tools.create!(document: { **tool, "id" => free_id(tool["name"]) }, position: maker.tools.reload.size)
+          maker.tools.create!(document: { **tool, "id" => maker.free_key(tool["name"]) }, position: maker.tools.reload.size)
         end
       end
 
       private
-
-      def maker
-        @maker ||= Models::Maker.at_bench
-      end
 
       def send_out(text, name)
         content_type "text/csv"
@@ -53,12 +49,6 @@ module Server
         { "faults" => faults.first(Problem::MOST_FAULTS), "more" => [faults.size - Problem::MOST_FAULTS, 0].max }
       end
 
-      def free_id(name)
-        plain = name.downcase.gsub(/[^a-z0-9]+/, "-").gsub(/\A-|-\z/, "")[0, 60]
-        plain = "tool" if plain.empty?
-        taken = maker.tools.reload.map(&:key)
-        [plain, *(2..(taken.size + 2)).map { |number| "#{plain}-#{number}" }].find { |id| !taken.include?(id) }
-      end
     end
   end
 end

@@ -18,10 +18,6 @@ module Server
 
       private
 
-      def maker
-        @maker ||= Models::Maker.at_bench
-      end
-
       def of_unit
         unit = maker.units.here.find(params["id"])
         question = unit.weigh_document.merge(params.slice("at"))
@@ -36,7 +32,7 @@ module Server
 
       def send_out(patterns, name, type)
         content_type TYPES.fetch(type)
-        headers["content-disposition"] = %(attachment; filename="#{name.downcase.gsub(/[^a-z0-9]+/, '-')}.#{type}")
+        headers["content-disposition"] = %(attachment; filename="#{PlainName.of(name, empty: "templates")}.#{type}")
         halt 200, type == "pdf" ? pdf(patterns) : OakenGauge.templates_svg(patterns)
       end
 

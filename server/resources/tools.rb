@@ -20,6 +20,7 @@ module Server
       end
 
       post "/api/tools" do
+        named
         stored = read(required: %w[tool]) { |keys| tool(keys) }
         refuse_second(stored["id"])
         answer maker.tools.create!(document: stored, position: maker.tools.size).to_document, status: 201
@@ -39,10 +40,6 @@ module Server
 
       private
 
-      def maker
-        @maker ||= Models::Maker.at_bench
-      end
-
       def find
         maker.tools.find(params["id"])
       end
@@ -53,6 +50,12 @@ module Server
 
       def tool(keys)
         keys.document("tool")
+      end
+
+      # A tool that comes without an id goes by its name.
+      def named
+        tool = object(document)["tool"]
+        tool["id"] ||= maker.free_key(tool["name"].to_s) if tool.is_a?(Hash)
       end
 
       def refuse_second(key, except: nil)

@@ -5,7 +5,7 @@ module Server
     # The units of a project: new ones, changed ones, ones taken away.
     class Units < Base
       post "/api/projects/:id/units" do
-        project = Models::Maker.at_bench.projects.find(params["id"])
+        project = maker.projects.find(params["id"])
         fields = read(required: %w[label unit], optional: %w[fabrics]) { |keys| UnitFields.new(keys, project).read }
         unit = Models::Unit.transaction { at_the_end(project, fields.except(:fabrics)).tap { |made| set_fabrics(made, fields) } }
         answer unit.reload.to_document, status: 201
@@ -14,7 +14,7 @@ module Server
       # What a block or a quilt counts, so many times over: all of them, or none. One that is there by its name already is
       # changed to what is counted now; one that is there by another name is asked about, unless "there" says what to do.
       post "/api/projects/:id/units/counted" do
-        project = Models::Maker.at_bench.projects.find(params["id"])
+        project = maker.projects.find(params["id"])
         counted, there = read(required: %w[units], optional: %w[times there]) { |keys| [counted(keys, project), keys.value("there")] }
         units = Models::Unit.transaction { put_all(project, counted, there) }
         answer({ "units" => units }, status: 201)
@@ -76,7 +76,7 @@ module Server
 
       # Found through their maker, whoever asks.
       def units
-        Models::Maker.at_bench.units
+        maker.units
       end
 
       def set_fabrics(unit, fields)

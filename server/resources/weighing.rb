@@ -4,8 +4,44 @@ module Server
   module Resources
     # Weighs without storing anything: what follows the fence as it is dragged.
     class Weighing < Base
+      # A document of somebody's own: a unit that is not there yet, other tools.
       post "/api/weigh" do
         answer OakenGauge.weigh(document, view: params["view"] == "full")
+      end
+
+      # A unit as it is stored; where the fence, the count and what matters stand is asked for beside it.
+      get "/api/units/:id/weighing" do
+        answer OakenGauge.weigh(question.merge(counted, priorities), view: params["view"] == "fence" && :fence)
+      end
+
+      get "/api/units/:id/beam" do
+        answer OakenGauge.beam(question)
+      end
+
+      private
+
+      def unit
+        @unit ||= maker.units.here.find(params["id"])
+      end
+
+      def question
+        unit.weigh_document.merge(params.slice("at"))
+      end
+
+      # As many as are wanted, or as many of each hand.
+      def counted
+        hands = params.slice("left", "right").transform_values { |text| number(text) }
+        count = params["count"] ? number(params["count"]) : unit.spec["count"]
+        { "unit" => unit.spec.merge("count" => hands.any? && count.is_a?(Hash) ? count.merge(hands) : count) }
+      end
+
+      def priorities
+        params["priorities"] ? { "priorities" => params["priorities"].transform_values { |text| number(text) } } : {}
+      end
+
+      # What is no number goes to the core as it was typed, which says what is allowed.
+      def number(text)
+        Integer(text, 10, exception: false) || Float(text, exception: false) || text
       end
     end
   end

@@ -69,9 +69,7 @@ class TroubleTest < BrowserCase
     click_button "Pick Two at a time", exact: true
 
     assert_text "The database is not answering"
-    fence.send_keys(:right)
-
-    assert_heard "squares cut three inches", "Two at a time"
+    assert_selector "tr.method", minimum: 5
     cluster.start
 
     assert_heard "Picked: Two at a time"

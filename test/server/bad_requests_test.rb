@@ -11,7 +11,7 @@ class BadRequestsTest < ServerCase
     @maker.tools.create!(document: TINY, position: 99)
     project = fetch("/api/projects/#{@project.id}")
 
-    refute_includes project["drawer"].map { |tool| tool["id"] }, "tiny"
+    refute_includes @project.reload.drawer.map { |tool| tool["id"] }, "tiny"
     assert_equal(["Tiny cells"], project["put_aside"].map { |tool| tool["name"] })
     assert_match(/cell is "0.01": allowed is at least 1/, project["put_aside"].first["say"])
     send_json("PUT", "/api/units/#{@unit.id}/pick", { "method" => "rotary/two_at_a_time", "unit" => @unit.spec, "lock_version" => @unit.lock_version })

@@ -60,11 +60,11 @@ class HersTest < ServerCase
     key = @maker.tools.first.key
     send_json("PATCH", "/api/projects/#{@project.id}", { lock_version: @project.lock_version, tool_keys: [key] })
 
-    assert_equal([key], fetch("/api/projects/#{@project.id}")["drawer"].map { |tool| tool["id"] })
+    assert_equal([key], @project.reload.drawer.map { |tool| tool["id"] })
     assert_equal([key], @unit.reload.weigh_document["tools"].map { |tool| tool["id"] })
     send_json("PATCH", "/api/projects/#{@project.id}", { lock_version: @project.reload.lock_version, tool_keys: [] })
 
-    assert_operator fetch("/api/projects/#{@project.id}")["drawer"].size, :>, 5
+    assert_operator @project.reload.drawer.size, :>, 5
   end
 
   def test_a_retired_tool_is_kept_and_not_used
@@ -72,7 +72,7 @@ class HersTest < ServerCase
     retired = send_json("PATCH", "/api/tools/#{tool.id}", { lock_version: tool.lock_version, retired: true })
 
     assert_equal [true, tool.key], [retired["retired"], retired["tool"]["id"]]
-    refute_includes(fetch("/api/projects/#{@project.id}")["drawer"].map { |one| one["id"] }, tool.key)
+    refute_includes(@project.reload.drawer.map { |one| one["id"] }, tool.key)
     assert_empty fetch("/api/projects/#{@project.id}")["put_aside"]
   end
 

@@ -67,6 +67,21 @@ class PagesTest < ServerCase
     assert_equal "packed", Zlib::GzipReader.new(StringIO.new(last_response.body)).read
   end
 
+  # A browser that can unpack Brotli is sent that, under the name that it asked for.
+  def test_files_packed_by_brotli
+    File.write(File.join(@folder, "assets/a.js.br"), "by brotli")
+    get "/assets/a.js", {}, { "HTTP_ACCEPT_ENCODING" => "gzip, deflate, br" }
+
+    assert_equal ["br", "text/javascript", "by brotli"], [last_response.headers["content-encoding"], last_response.media_type, last_response.body]
+    assert_match(/immutable/, last_response.headers["cache-control"])
+    assert_match(/accept-encoding/i, last_response.headers["vary"])
+    ["gzip", "br;q=0", ""].each do |accepted|
+      get "/assets/a.js", {}, { "HTTP_ACCEPT_ENCODING" => accepted }
+
+      assert_equal "1", last_response.body, accepted
+    end
+  end
+
   # What a browser has already is not sent again: a file by its date, an answer by its digest.
   def test_what_did_not_change_is_not_sent_again
     get "/assets/a.js"

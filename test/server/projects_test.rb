@@ -8,8 +8,22 @@ class ProjectsTest < ServerCase
 
     assert_equal ["Slack Tide lap quilt", "Tamsin Orrel"], project.values_at("name", "maker")
     assert_equal(["Wave tips", "Shallows", "Corner sails", "Terns", "Keels"], project["units"].map { |unit| unit["label"] })
-    assert_equal [11, 5], [project["drawer"].size, project["fabrics"].size]
+    assert_equal 5, project["fabrics"].size
     assert_equal @project.id, fetch("/api/projects")["projects"].first["id"]
+  end
+
+  # A word that is another one whenever its units would be weighed otherwise, so that a page asks anew.
+  def test_what_its_units_are_weighed_by
+    told = -> { fetch("/api/projects/#{@project.id}")["weighed_by"] }
+    changes = { drawer: -> { @maker.tools.first.update!(retired: true) }, hands: -> { @maker.update!(profile: { "press" => 90 }) },
+                fabric: -> { @maker.fabrics.first.update!(document: { "form" => "yardage", "width" => "38" }) },
+                seam: -> { @project.update!(seam_allowance: "3/8") } }
+    words = [told.call, *changes.values.map { |change| change.call && told.call }]
+
+    assert_equal changes.size + 1, words.uniq.size
+    @project.update!(notes: "Other notes")
+
+    assert_equal words.last, told.call
   end
 
   def test_make_change_and_take_away

@@ -68,4 +68,47 @@ class WeighTest < ServerCase
 
     assert_problem 429
   end
+
+  # By hand: what a document of the whole drawer says, for 30 at 3 inches and fabric twice as important.
+  def test_a_unit_as_it_is_stored
+    asked = "at=3&count=30&priorities[fabric]=2&priorities[time]=0"
+    answer = send_json("GET", "/api/units/#{@unit.id}/weighing?view=fence&#{asked}")
+    document = @unit.weigh_document(@unit.spec.merge("count" => 30)).merge("at" => "3", "priorities" => { "fabric" => 2, "time" => 0 })
+
+    assert_equal JSON.parse(JSON.generate(OakenGauge.weigh(document, view: :fence))), answer
+    assert_equal 30, answer["unit"]["count"]
+    assert_equal "3", answer["fence"]["finished"]
+    refute answer.key?("beam")
+  end
+
+  def test_the_beam_comes_apart_and_says_the_same_at_the_fence
+    beam = send_json("GET", "/api/units/#{@unit.id}/beam?at=2+1/16")
+    fence = send_json("GET", "/api/units/#{@unit.id}/weighing?view=fence&at=2+1/16")["fence"]
+
+    assert_equal beam["rows"].map { |row| row.slice("tool", "side", "role", "locked", "gaps") }, fence["rows"]
+    assert_equal beam.slice("finished", "at"), fence.slice("finished", "at")
+  end
+
+  def test_what_cannot_be_is_named_by_where_it_stands
+    send_json("GET", "/api/units/#{@unit.id}/weighing?at=wide&count=many&priorities[fabric]=a+lot")
+
+    assert_equal 422, last_response.status
+    assert_equal %w[/at /priorities/fabric /unit/count], JSON.parse(last_response.body)["errors"].map { |fault| fault["pointer"] }.sort
+    send_json("GET", "/api/units/#{@unit.id}/weighing?count=0&left=3")
+
+    assert_equal ["/unit/count"], JSON.parse(last_response.body)["errors"].map { |fault| fault["pointer"] }
+  end
+
+  def test_what_matters_is_said_by_name
+    ["priorities=2", "priorities[a][b]=2", "priorities[]=2", "at[a]=2"].each do |query|
+      send_json("GET", "/api/units/#{@unit.id}/weighing?#{query}")
+
+      assert_includes [400, 422], last_response.status, query
+    end
+  end
+
+  def test_only_of_units_that_are_there_and_hers
+    @unit.update!(removed_at: Time.now)
+    %w[weighing beam].each { |what| send_json("GET", "/api/units/#{@unit.id}/#{what}") && assert_problem(404, nil, /unit/) }
+  end
 end

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
-# Runs the test files in the folders named, or the files: ruby -Itest test/support/run.rb core server/units
+# Runs the test files in the folders named, or the files; what begins with a dash is for Minitest:
+#   ruby -Itest test/support/run.rb core server/units -n /counted/
 
 if ENV["COVERAGE"]
   require "simplecov"
@@ -20,10 +21,13 @@ require "minitest/autorun"
 require "minitest/parallel_fork"
 require "oaken_gauge"
 
-ARGV.dup.each do |place|
-  Dir[File.join(root, "test", place, "**/*_test.rb"), File.join(root, "test", "#{place}_test.rb")].each { |file| require file }
+places = ARGV.take_while { |place| !place.start_with?("-") }
+places.each do |place|
+  files = Dir[File.join(root, "test", place, "**/*_test.rb"), File.join(root, "test", "#{place}_test.rb")]
+  abort "no tests in #{place}: allowed are core, server, browser, and files of them such as browser/weighing" if files.empty?
+  files.each { |file| require file }
 end
-ARGV.clear
+ARGV.shift(places.size)
 
 # As many processes as there are processors, each with as much to do as the others. A test of the browser takes about
 # three seconds, one of the server or the core about a third of one, but for these.

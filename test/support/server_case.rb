@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "json"
+require "minitest/autorun"
 require "rack/test"
 require "stringio"
 require_relative "throwaway_cluster"

@@ -5,7 +5,6 @@ import "./look.css";
 
 import { MutationCache, QueryCache, QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { setNonce } from "get-nonce";
-import { Tooltip } from "radix-ui";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { RouterProvider } from "react-router/dom";
@@ -42,9 +41,7 @@ if (bench) {
   createRoot(bench).render(
     <StrictMode>
       <QueryClientProvider client={queries}>
-        <Tooltip.Provider delayDuration={400}>
-          <RouterProvider router={routes} />
-        </Tooltip.Provider>
+        <RouterProvider router={routes} />
       </QueryClientProvider>
     </StrictMode>,
   );

@@ -3,10 +3,11 @@ import { createBrowserRouter, type RouteObject } from "react-router";
 import { benchAddress } from "./api/bench";
 import { Broken } from "./screens/lost/Broken";
 import { Measured } from "./parts/Measured";
-import { BenchGround, Ground } from "./parts/Ground";
+import { Ground } from "./parts/Ground";
 import { Lost } from "./screens/lost/Lost";
 import { fetched } from "./screens/lost/fetched";
 
+const bench = fetched(async () => (await import("./parts/BenchGround")).BenchGround);
 const firstUnit = fetched(async () => (await import("./screens/first-unit/FirstUnit")).FirstUnit);
 const weighing = fetched(async () => (await import("./screens/weighing/WeighingScreen")).WeighingScreen);
 const makers = fetched(async () => (await import("./screens/makers/MakersScreen")).MakersScreen);
@@ -56,7 +57,7 @@ const BENCH: RouteObject[] = [
   { path: "/account", lazy: account, ...AWAY },
 ];
 const ROUTES: RouteObject[] = [
-  { element: <BenchGround />, children: BENCH },
+  { lazy: bench, ...AWAY, children: BENCH },
   { path: "/start", lazy: start, ...AWAY },
   { path: "/sign-in", lazy: comeIn("SignIn"), ...AWAY },
   { path: "/sign-up", lazy: comeIn("SignUp"), ...AWAY },

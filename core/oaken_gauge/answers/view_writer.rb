@@ -24,6 +24,11 @@ module OakenGauge
                    "cares" => Methods::Cautions.of(outcome.cares), "drawings" => drawings(outcome))
       end
 
+      # @return [Hash] what a screen shows of the unit itself: how it looks, and how lengths are told
+      def unit
+        { "drawing" => unit_drawing, "measures" => measures }
+      end
+
       # @return [Hash] the scale, and a row for each tool that has marks for the unit
       def beam
         beam = Sizing::Beam.new(@task)
@@ -32,7 +37,12 @@ module OakenGauge
           left -= row.marks.size
           beam_row(row, left.negative? ? [] : row.marks)
         end
-        { "beam" => { **scale(beam), "rows" => rows }, "drawing" => unit_drawing, "measures" => measures }
+        { **scale(beam), "rows" => rows }
+      end
+
+      # @return [Hash] where the fence stands on the beam, and what each row says there
+      def fence
+        { **standing, "rows" => Sizing::Beam.new(@task).rows.map { |row| at_fence(row) } }
       end
 
       # How the page tells areas, small differences and the bars of its scales.
@@ -59,10 +69,14 @@ module OakenGauge
       end
 
       def scale(beam)
-        size = @task.unit.measure_on_beam
         { "measure" => @task.unit.class.measure, "from" => beam.from.to_f, "to" => beam.to.to_f,
-          "stops" => beam.stops.map { |stop| write(stop) }, "finished" => write(size), "at" => size.to_f,
+          "stops" => beam.stops.map { |stop| write(stop) }, **standing,
           "ticks" => beam.ticks.map { |tick| tick(tick) } }
+      end
+
+      def standing
+        size = @task.unit.measure_on_beam
+        { "finished" => write(size), "at" => size.to_f }
       end
 
       # Beside the beam nothing says the measure at each number.
@@ -71,8 +85,11 @@ module OakenGauge
       end
 
       def beam_row(row, marks)
-        { "tool" => row.tool.id, "name" => row.tool.name, "side" => row.side&.to_s, "reads" => row.reads.to_s,
-          "role" => row.role&.to_s, "marks" => marks.map { |mark| mark(mark) }, "locked" => row.locked&.label(@task.measure),
+        { **at_fence(row), "name" => row.tool.name, "reads" => row.reads.to_s, "marks" => marks.map { |mark| mark(mark) } }
+      end
+
+      def at_fence(row)
+        { "tool" => row.tool.id, "side" => row.side&.to_s, "role" => row.role&.to_s, "locked" => row.locked&.label(@task.measure),
           "gaps" => row.gaps.map { |gap| write(gap) } }
       end
 

@@ -71,6 +71,9 @@ may: { left: HAND, right: HAND, parts: list(object(technique: TEXT, sets: WHOLE)
                     ticks: list(object(at: NUMBER, number: maybe(TEXT), half: YES), about: "A line at each stop; a number at some"),
                     finished: LENGTH, at: NUMBER, rows: list({ "$ref" => "#/$defs/BeamRow" })).freeze
 
+      FENCE = object(about: "Where the fence stands on the beam, and what each row of it says there", finished: LENGTH, at: NUMBER,
+                     rows: list(object(tool: TEXT, side: maybe(TEXT), role: maybe(TEXT), locked: maybe(TEXT), gaps: list(LENGTH)))).freeze
+
       MEASURES = object(about: "How areas, small differences and bars of scale are told", area: TEXT, area_words: TEXT,
                         square: NUMBER, small: TEXT,
                         thousandths: NUMBER, digits: WHOLE, limit: TEXT, bars: list(object(inches: NUMBER, text: TEXT))).freeze
@@ -90,7 +93,7 @@ may: { left: HAND, right: HAND, parts: list(object(technique: TEXT, sets: WHOLE)
                drawings: by_name(list({ "$ref" => "#/$defs/Drawing" })) }
       ).freeze
       WEIGHING = object(unit: { "$ref" => "#/$defs/UnitDocument" }, methods: list({ "$ref" => "#/$defs/Method" }),
-                        may: { beam: { "$ref" => "#/$defs/Beam" }, drawing: { "$ref" => "#/$defs/UnitDrawing" },
+                        may: { beam: { "$ref" => "#/$defs/Beam" }, fence: { "$ref" => "#/$defs/Fence" }, drawing: { "$ref" => "#/$defs/UnitDrawing" },
                                measures: MEASURES }).freeze
       LADDER = object(ladder: list(object(
                                      block: LENGTH, score: SHARE, all_on_marks: YES,
@@ -131,7 +134,7 @@ may: { left: HAND, right: HAND, parts: list(object(technique: TEXT, sets: WHOLE)
 
       NAMED = { "Priorities" => PRIORITIES, "UnitDocument" => UNIT,
                 "Setting" => SETTING, "Cut" => CUT, "FabricParts" => FABRIC, "Waste" => WASTE,
-                "Accuracy" => ACCURACY, "Step" => STEP, "Drawing" => DRAWING, "UnitDrawing" => UNIT_DRAWING, "Beam" => BEAM,
+                "Accuracy" => ACCURACY, "Step" => STEP, "Drawing" => DRAWING, "UnitDrawing" => UNIT_DRAWING, "Beam" => BEAM, "Fence" => FENCE,
                 "BeamRow" => BEAM_ROW, "Method" => METHOD, "WeighAnswer" => WEIGHING, "SizesAnswer" => LADDER, "PlanAnswer" => PLAN,
                 "Field" => FIELD, "FieldWithin" => FIELD_WITHIN, "Kind" => KIND, "ToolKind" => TOOL_KIND,
                 "UnitKind" => UNIT_KIND, **BlockShapes::NAMED, **ShelfShapes::NAMED }.freeze

@@ -5,7 +5,7 @@ module OakenGauge
     # Writes the answer to a weigh document.
     class WeighWriter
       # @param task [Weighing::Task]
-      # @param view [Boolean] add what a screen needs: words, steps, drawings, the beam
+      # @param view [Boolean, :fence] add what a screen needs: words, steps, drawings, the beam; or of that only what it says at the fence
       # @param sample [Hash, nil] count: and seed: of units to make at random beside each budget
       def initialize(task, view: false, sample: nil)
         @task = task
@@ -17,10 +17,15 @@ module OakenGauge
       # @return [Hash]
       def write(outcomes)
         answer = { "unit" => @task.unit.to_document(@task.measure), "methods" => outcomes.map { |outcome| method(outcome) } }
-        @view ? answer.merge(ViewWriter.new(@task).beam) : answer
+        @view ? answer.merge(seen) : answer
       end
 
       private
+
+      def seen
+        writer = ViewWriter.new(@task)
+        { **writer.unit, **(@view == :fence ? { "fence" => writer.fence } : { "beam" => writer.beam }) }
+      end
 
       def problem(problem)
         { "code" => problem.code.to_s, "say" => problem.say, "lacks" => problem.lacks&.to_s }.compact

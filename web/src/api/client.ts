@@ -49,6 +49,13 @@ async function gone(asked: Promise<unknown>): Promise<null> {
   return null;
 }
 
+/** What may stand otherwise than is stored: the size at the fence, how many, and what matters. */
+export type Asked = {
+  at: string | null;
+  count: { count?: string; left?: string; right?: string };
+  priorities: Record<string, string> | undefined;
+};
+
 /** What is kept with a version, so that nothing is saved over what another window saved. */
 export type Versioned = { id: number; lock_version: number };
 
@@ -199,8 +206,20 @@ export const api = {
     ),
   addUnit: (projectId: number, unit: UnitChanges) =>
     told(client.POST("/api/projects/{id}/units", { params: { path: { id: projectId } }, body: unit })),
-  weigh: (document: Document, signal: AbortSignal) =>
-    told(client.POST("/api/weigh", { params: { query: { view: "full" } }, body: document, signal })),
+  weighing: (id: number, { at, count, priorities }: Asked, signal: AbortSignal) =>
+    told(
+      client.GET("/api/units/{id}/weighing", {
+        params: { path: { id }, query: { at: at ?? undefined, ...count, priorities, view: "fence" } },
+        signal,
+      }),
+    ),
+  beam: (id: number, at: string | null, signal: AbortSignal) =>
+    told(
+      client.GET("/api/units/{id}/beam", {
+        params: { path: { id }, query: { at: at ?? undefined } },
+        signal,
+      }),
+    ),
   /** A method of null takes the pick back. */
   pick: (unit: Versioned, method: string | null, spec: UnitDocument) =>
     told(

@@ -656,7 +656,7 @@ export interface paths {
             };
             cookie?: never;
         };
-        /** One project with its units, and the drawer and shelf it is made from */
+        /** One project with its units, and the shelf it is made from */
         get: {
             parameters: {
                 query?: never;
@@ -948,6 +948,102 @@ export interface paths {
                 default: components["responses"]["Problem"];
             };
         };
+        trace?: never;
+    };
+    "/api/units/{id}/weighing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** Compare all methods for a unit as it is stored, with its project's drawer and fabric; larger, more of it or for other priorities */
+        get: {
+            parameters: {
+                query?: {
+                    /** @description The size at the fence */
+                    at?: string;
+                    count?: string;
+                    left?: string;
+                    right?: string;
+                    priorities?: {
+                        [key: string]: string;
+                    };
+                    /** @description fence adds words, steps, drawings and what the beam says at the fence */
+                    view?: "fence";
+                };
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description The methods, best first */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WeighAnswer"];
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/units/{id}/beam": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** The scale of finished sizes for a unit, with the marks of every tool of its project */
+        get: {
+            parameters: {
+                query?: {
+                    /** @description The size at the fence */
+                    at?: string;
+                };
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description The beam */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Beam"];
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
         trace?: never;
     };
     "/api/units/{id}/back": {
@@ -3011,7 +3107,8 @@ export interface components {
             /** @description The methods that she has picked for any unit, in any project */
             methods_picked: string[];
             units: components["schemas"]["Unit"][];
-            drawer: components["schemas"]["Tool"][];
+            /** @description Another one whenever what its units are weighed by is - drawer, hands, fabric, seam */
+            weighed_by: string;
             /** @description Tools that were stored and cannot be used, each with why */
             put_aside: {
                 id: number;
@@ -3420,6 +3517,19 @@ export interface components {
             at: number;
             rows: components["schemas"]["BeamRow"][];
         };
+        /** @description Where the fence stands on the beam, and what each row of it says there */
+        Fence: {
+            /** @description A length such as "2 7/8" or "7.3cm" */
+            finished: string;
+            at: number;
+            rows: {
+                tool: string;
+                side: string | null;
+                role: string | null;
+                locked: string | null;
+                gaps: string[];
+            }[];
+        };
         /** @description The unit's finished patches, in inches; what such units are called; its height and width, or its side */
         UnitDrawing: {
             title: string;
@@ -3434,6 +3544,7 @@ export interface components {
             unit: components["schemas"]["UnitDocument"];
             methods: components["schemas"]["Method"][];
             beam?: components["schemas"]["Beam"];
+            fence?: components["schemas"]["Fence"];
             drawing?: components["schemas"]["UnitDrawing"];
             /** @description How areas, small differences and bars of scale are told */
             measures?: {

@@ -1,4 +1,4 @@
-import { type Measure, reads } from "./client";
+import { api, type Asked, type Measure, reads } from "./client";
 
 /** It never changes while the application runs. */
 const FOREVER = { staleTime: Infinity };
@@ -24,6 +24,18 @@ export const read = {
   projects: () => reads.queryOptions("get", "/api/projects", {}, { select: ({ projects }) => projects }),
   project: (id: number | string) =>
     reads.queryOptions("get", "/api/projects/{id}", { params: { path: { id: Number(id) } } }),
+  /** Read anew where what it is weighed by is stored otherwise. */
+  weighing: (id: number, asked: Asked, stored: string) => ({
+    queryKey: ["weighing", id, asked, stored],
+    queryFn: ({ signal }: { signal: AbortSignal }) => api.weighing(id, asked, signal),
+    ...FOREVER,
+    gcTime: 60_000,
+  }),
+  beam: (id: number, at: string | null, stored: string) => ({
+    queryKey: ["beam", id, at, stored],
+    queryFn: ({ signal }: { signal: AbortSignal }) => api.beam(id, at, signal),
+    ...FOREVER,
+  }),
   missing: (id: number) =>
     reads.queryOptions("get", "/api/projects/{id}/missing", { params: { path: { id } } }),
   shown: (word: string) => reads.queryOptions("get", "/api/shown/{word}", { params: { path: { word } } }),

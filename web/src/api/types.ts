@@ -116,4 +116,5 @@ export type Beam = Schemas["Beam"];
 export type BeamRow = Schemas["BeamRow"];
 export type Drawing = Schemas["Drawing"];
 export type UnitDrawing = Schemas["UnitDrawing"];
+export type Fence = Schemas["Fence"];
 export type WeighAnswer = Schemas["WeighAnswer"];

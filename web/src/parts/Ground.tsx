@@ -1,8 +1,6 @@
 import { createContext, lazy, Suspense, useContext, useMemo, useState } from "react";
-import { Outlet, useNavigate } from "react-router";
+import { Outlet } from "react-router";
 
-import { UndoProvider } from "../saving/useUndo";
-import { useAtWork } from "./useAtWork";
 import { useGoing, useKeys } from "./useKeys";
 import { turnLight } from "./useLight";
 
@@ -32,35 +30,4 @@ export function Ground() {
       )}
     </HelpContext>
   );
-}
-
-/** What the screens of a bench stand on: undo, and the ways from one to another. */
-export function BenchGround() {
-  return (
-    <UndoProvider>
-      <Ways />
-      <Outlet />
-    </UndoProvider>
-  );
-}
-
-/** The keys that go from screen to screen, wherever one is. */
-function Ways() {
-  const navigate = useNavigate();
-  const project = useAtWork();
-  const to = (place: string) => () => void navigate(place);
-  const within = (place: string) => project && to(`/projects/${project.id}${place}`);
-  useKeys({
-    home: within(""),
-    quilt: within("/quilt"),
-    units: within("/units"),
-    projects: to("/projects"),
-    blocks: to("/blocks"),
-    tools: to("/tools"),
-    fabric: to("/fabrics"),
-    hands: to("/maker"),
-    line: to("/which-line"),
-    practice: to("/practice"),
-  });
-  return null;
 }

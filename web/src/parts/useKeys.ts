@@ -88,9 +88,10 @@ export function useListed(actions: readonly Action[]): void {
 export function useGoing(): void {
   useEffect(() => {
     const note = (event: KeyboardEvent) => {
-      if (event.key.toLowerCase() !== GOES && event.timeStamp - going <= GOES_FOR) return;
-      going =
-        event.key.toLowerCase() === GOES && !event.ctrlKey && !event.metaKey ? event.timeStamp : -Infinity;
+      const goes = event.key.toLowerCase() === GOES && !event.ctrlKey && !event.metaKey;
+      if (goes) going = event.timeStamp;
+      // The letter after it is the last that it is of: once that has been acted on.
+      else setTimeout(() => (going = -Infinity));
     };
     window.addEventListener("keydown", note, { capture: true });
     return () => window.removeEventListener("keydown", note, { capture: true });

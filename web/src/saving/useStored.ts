@@ -8,7 +8,7 @@ import { type Change, type Done, useSaving } from "./useSaving";
 /** Where things of one sort are kept: tools, fabrics. */
 export type Store<Thing extends Versioned, Given> = {
   of: Of;
-  add: (given: Given, others: Thing[]) => Promise<Thing>;
+  add: (given: Given) => Promise<Thing>;
   change: (seen: Thing, given: Given) => Promise<Thing>;
   remove: (seen: Thing) => Promise<Thing | null>;
   /** Whether what was removed can be put back; else it is added again. */
@@ -76,7 +76,7 @@ export function useStored<Thing extends Versioned, Given, Read, Key extends Quer
     /** What the thing that two windows changed is called. */
     clashing: saving.clash?.theirs ? store.name(saving.clash.theirs) : "It",
     refresh,
-    add: async (given: Given) => saving.save(added(() => store.add(given, list()))),
+    add: async (given: Given) => saving.save(added(() => store.add(given))),
     /** Another like one that is there. */
     copy: (copied: () => Promise<Thing>) => saving.start(added(copied, "Copied: now there is")),
     /** In words of its own, where it is more than a change. */

@@ -1,10 +1,9 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
-import { createContext, type ReactNode, useContext, useState } from "react";
+import { createContext, lazy, type ReactNode, Suspense, useContext, useState } from "react";
 
 import { useAway } from "../api/away";
 import { useKeys } from "../parts/useKeys";
 import { useStable } from "../parts/useStable";
-import { ClashDialog } from "./ClashDialog";
 import { saveWhatRests } from "./resting";
 import { dropped, next, type Step, turned, versionFor, type Way } from "./steps";
 import { type Kept, settle, turn } from "./turns";
@@ -26,6 +25,9 @@ type Undo = {
   waitsFor: Error | null;
   again: () => void;
 };
+
+/** Fetched when it is opened. */
+const ClashDialog = lazy(async () => ({ default: (await import("./ClashDialog")).ClashDialog }));
 
 const UndoContext = createContext<Undo | null>(null);
 
@@ -81,21 +83,23 @@ export function UndoProvider({ children }: { children: ReactNode }) {
   return (
     <UndoContext value={value}>
       {children}
-      <ClashDialog
-        name={clash?.step.said ?? ""}
-        saving={{
-          clash: clash && { asking: true, versions: versionsOf(clash) },
-          keepTheirs: () => {
-            if (clash) {
-              note((before) => dropped(before, clash.way));
-              void settle(clash.step, clash.theirs, queries);
-            }
-            setClash(null);
-          },
-          keepMine: () => clash && turning.mutate({ way: clash.way, theirs: clash.theirs }),
-          putOff: () => setClash(null),
-        }}
-      />
+      {clash && (
+        <Suspense>
+          <ClashDialog
+            name={clash.step.said}
+            saving={{
+              clash: { asking: true, versions: versionsOf(clash) },
+              keepTheirs: () => {
+                note((before) => dropped(before, clash.way));
+                void settle(clash.step, clash.theirs, queries);
+                setClash(null);
+              },
+              keepMine: () => turning.mutate({ way: clash.way, theirs: clash.theirs }),
+              putOff: () => setClash(null),
+            }}
+          />
+        </Suspense>
+      )}
     </UndoContext>
   );
 }

@@ -6,7 +6,6 @@ import { ANY_PROJECT, read } from "../../api/reads";
 import { FormDialog } from "../../parts/FormDialog";
 import { Notice } from "../../parts/Notice";
 import { Words } from "../../parts/Words";
-import { freeId } from "../tools/useTools";
 
 /** How soon it is asked whether all is weighed, in milliseconds. */
 const LOOKED_AGAIN = 1000;
@@ -73,9 +72,8 @@ function Gains({ gains }: { gains: Missing["gains"] }) {
   const queries = useQueryClient();
   const [added, setAdded] = useState<string[]>([]);
   const add = async (tool: { id: string; name: string; kind: string }) => {
-    const { tools } = await queries.fetchQuery(read.tools());
-    const taken = tools.map((one) => one.tool.id);
-    await api.addTool({ ...tool, id: freeId(tool.name, taken) });
+    // It is given an id that no other tool has.
+    await api.addTool({ ...tool, id: undefined });
     setAdded((before) => [...before, tool.id]);
     await queries.invalidateQueries(read.tools());
     await queries.invalidateQueries({ queryKey: ANY_PROJECT });

@@ -4,15 +4,7 @@ import { type Store, useStored } from "../../saving/useStored";
 
 const DRAWER: Store<StoredTool, ToolDocument> = {
   of: "tool",
-  add: (tool, others) => {
-    const id =
-      tool.id ??
-      freeId(
-        tool.name ?? "",
-        others.map((one) => one.tool.id),
-      );
-    return api.addTool({ ...tool, id });
-  },
+  add: api.addTool,
   change: api.changeTool,
   remove: api.removeTool,
   name: ({ tool }) => tool.name,
@@ -26,8 +18,7 @@ export function useTools() {
     ...stored,
     /** Several at once. */
     addAll: async (tools: ToolDocument[]) => {
-      let taken = stored.list;
-      for (const tool of tools) taken = [...taken, await DRAWER.add(tool, taken)];
+      for (const tool of tools) await api.addTool(tool);
       await stored.refresh();
     },
     retire: (seen: StoredTool, retired: boolean) =>
@@ -42,17 +33,3 @@ export function useTools() {
 }
 
 export type Drawer = ReturnType<typeof useTools>;
-
-/** A name for documents made of the tool's own: "long-rule", and "long-rule-2" where that is another's. */
-export function freeId(name: string, taken: string[]): string {
-  const plain =
-    name
-      .toLowerCase()
-      .replace(/[^a-z0-9]+/g, "-")
-      .replace(/^-|-$/g, "")
-      .slice(0, 60) || "tool";
-  const numbered = (number: number) => (number === 1 ? plain : `${plain}-${number}`);
-  let number = 1;
-  while (taken.includes(numbered(number))) number += 1;
-  return numbered(number);
-}

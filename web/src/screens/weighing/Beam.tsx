@@ -1,22 +1,23 @@
 import { Slider } from "radix-ui";
-import { memo, useCallback, useLayoutEffect, useRef, useState } from "react";
+import { memo, useCallback, useLayoutEffect, useRef, useState, useMemo } from "react";
 
 import { isPlace } from "../../parts/places";
-import type { Beam as BeamScale } from "../../api/client";
+import type { Beam as BeamScale, Fence } from "../../api/client";
 import { FinishedSize } from "../../parts/Sizes";
 import { spoken } from "../../parts/lengths";
 import { BeamRow, type Place } from "./BeamRow";
 
-type Props = { beam: BeamScale; finished: string; onSlide: (finished: string) => void };
+type Props = { beam: BeamScale; fence: Fence; finished: string; onSlide: (finished: string) => void };
 
 /** Inset of the scale from the beam's ends, in pixels, so that the first and last numeral fit. */
 const INSET = 16;
 
 /** The oak beam with the scale of finished sizes, the brass fence on it, and the tools' marks beneath. */
-export function Beam({ beam, finished, onSlide }: Props) {
+export function Beam({ beam, fence: standingAt, finished, onSlide }: Props) {
   const [box, width] = useWidth();
   const [all, setAll] = useState(false);
-  const rows = all ? beam.rows : mattering(beam.rows);
+  const said = useMemo(() => atFence(beam, standingAt), [beam, standingAt]);
+  const rows = all ? said : mattering(said);
   const folded = beam.rows.length - rows.length;
   const last = beam.stops.length - 1;
   const along = Math.max(1, width - 2 * INSET);
@@ -26,7 +27,8 @@ export function Beam({ beam, finished, onSlide }: Props) {
     [from, to, along],
   );
   const stop = beam.stops.indexOf(finished);
-  const standing = stop >= 0 ? stop : Math.max(0, ((beam.at - beam.from) / (beam.to - beam.from)) * last);
+  const standing =
+    stop >= 0 ? stop : Math.max(0, ((standingAt.at - beam.from) / (beam.to - beam.from)) * last);
   const fence = INSET + (standing / last) * along;
 
   return (
@@ -98,6 +100,16 @@ export function Beam({ beam, finished, onSlide }: Props) {
       </div>
     </section>
   );
+}
+
+/** The rows of the beam with what each says at the fence; what it said elsewhere is nothing here. */
+function atFence({ rows }: BeamScale, fence: Fence): BeamScale["rows"] {
+  const nameOf = ({ tool, side, role }: Fence["rows"][number]) => [tool, side, role].join("/");
+  const here = new Map(fence.rows.map((row) => [nameOf(row), row]));
+  return rows.map((row) => {
+    const said = here.get(nameOf(row));
+    return { ...row, locked: said?.locked ?? null, gaps: said?.gaps ?? [] };
+  });
 }
 
 /** As many rows as leave room for the methods. */

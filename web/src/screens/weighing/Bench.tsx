@@ -31,9 +31,9 @@ export function Bench({ project, unit, units }: Props) {
   const weighing = useWeighing(project, unit, wanted);
   const { saving } = units;
   const navigate = useNavigate();
-  const { answer, error, fresh, trouble } = weighing;
+  const { answer, beam, error, fresh, trouble } = weighing;
   const { at, change } = wanted;
-  const written = fresh ? answer?.beam?.finished : undefined;
+  const written = fresh ? answer?.fence?.finished : undefined;
   const size = at ?? sidesOf(unit.unit)[0] ?? written ?? "";
   useEffect(() => {
     // What was typed as 2.5 is written as the core writes it.
@@ -72,6 +72,7 @@ export function Bench({ project, unit, units }: Props) {
               wanted={wanted}
               size={size}
               answer={answer}
+              measure={beam?.measure}
               error={error}
               units={units}
             />
@@ -83,7 +84,11 @@ export function Bench({ project, unit, units }: Props) {
               project={project}
               notPicked={notPicked}
             />
-            {answer?.beam ? <Beam beam={answer.beam} finished={size} onSlide={slide} /> : <BeamWaiting />}
+            {beam && answer?.fence ? (
+              <Beam beam={beam} fence={answer.fence} finished={size} onSlide={slide} />
+            ) : (
+              <BeamWaiting />
+            )}
             {project.put_aside.map((tool) => (
               <Notice key={tool.id} tone="alarm">
                 {tool.name} is put aside: its {tool.say}. Change the tool to use it again.

@@ -114,7 +114,7 @@ const Way = memo(function Way({ method, longest, most, scale, ...props }: RowPro
           longest={longest}
           unitId={unit.id}
           known={project.methods_picked.includes(method.method)}
-          finished={answer.beam?.finished}
+          finished={answer.fence?.finished}
         />
       )}
     </>

@@ -17,12 +17,14 @@ type Props = {
   /** The size at the fence, as it is written. */
   size: string;
   answer: WeighAnswer | undefined;
+  /** What its measure on the beam is called. */
+  measure: string | undefined;
   error: ApiError | null;
   units: Units;
 };
 
 /** What is wanted, as a sentence with two numbers to fill in. */
-export function Order({ project, unit, wanted, size, answer, error, units }: Props) {
+export function Order({ project, unit, wanted, size, answer, measure, error, units }: Props) {
   const drawing = answer?.drawing;
   const sizeError = error?.at("/at") ?? error?.at("/unit/finished");
   return (
@@ -48,7 +50,7 @@ export function Order({ project, unit, wanted, size, answer, error, units }: Pro
       <LengthEntry
         id="finished"
         place="size"
-        label={answer?.beam?.measure ?? "Finished size"}
+        label={measure ?? "Finished size"}
         value={size}
         error={sizeError}
         onEnter={(finished) => wanted.change({ finished })}
@@ -76,7 +78,7 @@ type CountProps = { wanted: Wanted; error: ApiError | null };
 
 /** How many, or how many of each hand. */
 function Counts({ wanted, error }: CountProps) {
-  const { count } = wanted.spec;
+  const { count } = wanted;
   const fields =
     typeof count === "object"
       ? [
@@ -90,7 +92,7 @@ function Counts({ wanted, error }: CountProps) {
       id={i === 0 ? "count" : name}
       place={i === 0 ? "count" : undefined}
       label={label}
-      value={String(value)}
+      value={value}
       error={error?.at(pointer) ?? (i === 0 ? error?.at("/unit/count") : undefined)}
       onEnter={(typed) => wanted.change({ [name]: typed })}
     />

@@ -6,12 +6,16 @@ import { useStable } from "../../parts/useStable";
 import { sidesOf } from "./unitDocument";
 import { readWeights, writeWeights } from "./weights";
 
+/** How many, or how many of each hand, as it stands in the fields. */
+export type Told = string | { left: string; right: string };
 export type Sorting = "rank" | "fabric" | "good" | "alignments" | "minutes" | "surplus";
 
 /** What is shown, kept in the address: the size at the fence, the count, what counts, the sorting, the open row. */
 export type Wanted = {
-  /** The unit as it is stored, but for how many are wanted here. */
-  spec: UnitDocument;
+  /** How many are wanted, where that is other than what is stored; as it was typed. */
+  counts: { count?: string; left?: string; right?: string };
+  /** How many stand in the fields. */
+  count: Told;
   /** Where the fence was put, as it was typed; null while it stands at the unit's own size. */
   at: string | null;
   sorting: Sorting;
@@ -41,24 +45,22 @@ export function useWanted(unit: Unit, kept: Weights): Wanted {
       { replace: true, flushSync: true },
     ),
   );
-  const spec = useMemo(
-    () => ({ ...unit.unit, count: countIn(params, unit.unit.count) }),
-    [unit.unit, params],
-  );
+  const counts = useMemo(() => countsIn(params, unit.unit.count), [unit.unit.count, params]);
   const restore = useCallback(
     (other: UnitDocument | null) =>
       change({ finished: (other && sidesOf(other)[0]) ?? null, ...countParams(other?.count) }),
     [change],
   );
-  const counts = params.get("counts");
+  const kinds = params.get("counts");
   const names = useMemo(() => Object.keys(kept), [kept]);
-  const weights = useMemo(() => readWeights(counts, names) ?? kept, [counts, names, kept]);
+  const weights = useMemo(() => readWeights(kinds, names) ?? kept, [kinds, names, kept]);
   const weigh = useCallback(
     (wanted: Weights | null) => change({ counts: wanted && writeWeights(wanted, names) }),
     [change, names],
   );
   return {
-    spec,
+    counts,
+    count: countOf(unit.unit.count, counts),
     at: params.get("finished"),
     sorting: (params.get("sort") ?? "rank") as Sorting,
     open: params.get("open"),
@@ -70,10 +72,15 @@ export function useWanted(unit: Unit, kept: Weights): Wanted {
   };
 }
 
-function countIn(params: URLSearchParams, own: Count): Count {
-  const read = (name: string, number: number) => asCount(params.get(name), number);
-  if (typeof own === "object") return { left: read("left", own.left), right: read("right", own.right) };
-  return read("count", own);
+function countsIn(params: URLSearchParams, own: Count): Wanted["counts"] {
+  const names = typeof own === "object" ? ["left", "right"] : ["count"];
+  return Object.fromEntries(names.flatMap((name) => (params.has(name) ? [[name, params.get(name)]] : [])));
+}
+
+/** What is no number stays in its field as it was typed. */
+function countOf(own: Count, { count, left, right }: Wanted["counts"]): Told {
+  if (typeof own === "object") return { left: left ?? String(own.left), right: right ?? String(own.right) };
+  return count ?? String(own);
 }
 
 function countParams(count: Count | undefined): Record<string, string | null> {
@@ -83,10 +90,4 @@ function countParams(count: Count | undefined): Record<string, string | null> {
     left: hands && String(hands.left),
     right: hands && String(hands.right),
   };
-}
-
-// What is no number goes to the core as it was typed, which says what is allowed.
-function asCount(text: string | null, own: number): number {
-  if (text === null) return own;
-  return /^-?\d+$/.test(text.trim()) ? Number(text) : (text as unknown as number);
 }

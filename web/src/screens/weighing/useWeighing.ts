@@ -8,13 +8,23 @@ import {
 import { useEffect, useRef, useState } from "react";
 
 import { useAway } from "../../api/away";
-import { api, ApiError, type Fabric, type Project, type Unit, type WeighAnswer } from "../../api/client";
+import {
+  ApiError,
+  type Beam,
+  type Fabric,
+  type Project,
+  type Unit,
+  type WeighAnswer,
+} from "../../api/client";
+import { read } from "../../api/reads";
 import { useStable } from "../../parts/useStable";
 import type { Wanted } from "./useWanted";
 
 export type Weighing = {
   /** The last answer there was; it stays while the next is worked out, and when that fails. */
   answer: WeighAnswer | undefined;
+  /** The scale and the marks of the tools. */
+  beam: Beam | undefined;
   /** Whether the answer is to what is asked now. */
   fresh: boolean;
   error: ApiError | null;
@@ -23,26 +33,28 @@ export type Weighing = {
   answered: () => Promise<WeighAnswer>;
 };
 
-/** The weighing of a unit with the drawer and the fabric of its project. */
+/** The weighing of a unit as it is stored, with the drawer and the fabric of its project. */
 export function useWeighing(project: Project, unit: Unit, wanted: Wanted): Weighing {
   const queries = useQueryClient();
   const away = useAway();
   const [last, setLast] = useState<WeighAnswer>();
+  const stored = JSON.stringify([unit.unit, unit.fabrics, project.weighed_by]);
   // What is as it was in the answer before stays the same object: it need not be drawn again.
   const shared = useStable((answer: WeighAnswer) => replaceEqualDeep(last, answer) as WeighAnswer);
   const asking = (at: string | null) => {
-    const document = documentOf(project, unit, wanted, at);
+    const asked = { at, count: wanted.counts, priorities: prioritiesOf(wanted) };
+    const weighing = read.weighing(unit.id, asked, stored);
     return {
-      queryKey: ["weigh", unit.id, document],
-      queryFn: async ({ signal }: { signal: AbortSignal }) => shared(await api.weigh(document, signal)),
-      staleTime: Infinity,
-      gcTime: 60_000,
+      ...weighing,
+      queryFn: async (context: { signal: AbortSignal }) => shared(await weighing.queryFn(context)),
     };
   };
   const query = useQuery({ ...asking(wanted.at), placeholderData: keepPreviousData });
   if (query.data && query.data !== last) setLast(query.data);
   const fresh = query.isSuccess && !query.isPlaceholderData;
-  useAhead(fresh ? query.data.beam : undefined, asking);
+  const answer = query.data ?? last;
+  const beam = useBeam(unit.id, stored, answer?.fence?.finished);
+  useAhead(beam?.stops, fresh ? query.data.fence?.finished : undefined, asking);
   const answered = async (): Promise<WeighAnswer> => {
     try {
       return await queries.fetchQuery(asking(wanted.at));
@@ -52,54 +64,50 @@ export function useWeighing(project: Project, unit: Unit, wanted: Wanted): Weigh
       throw error;
     }
   };
+  const { error } = query;
   return {
-    answer: query.data ?? last,
+    answer,
+    beam,
     fresh,
-    error: query.error instanceof ApiError ? query.error : null,
-    trouble: query.error ?? (query.isFetching ? away : null),
+    error: error instanceof ApiError ? error : null,
+    trouble: error ?? (query.isFetching ? away : null),
     answered,
   };
 }
 
-function documentOf(project: Project, unit: Unit, wanted: Wanted, at: string | null) {
-  return {
-    unit: wanted.spec,
-    ...(at !== null && { at }),
-    seam_allowance: project.seam_allowance,
-    measure: project.measure,
-    tools: project.drawer,
-    maker: project.profile,
-    priorities: wanted.weights,
-    fabrics: fabricsOf(project, unit),
-  };
+/** As what is stored would be asked for: nothing where they stand as the maker keeps them. */
+function prioritiesOf({ weights, weighed }: Wanted): Record<string, string> | undefined {
+  if (!weighed) return undefined;
+  return Object.fromEntries(Object.entries(weights).map(([name, weight]) => [name, String(weight)]));
+}
+
+/** The beam comes once for a unit and a drawer; once more where the fence stands between its stops, or beyond them. */
+function useBeam(unitId: number, stored: string, finished: string | undefined): Beam | undefined {
+  const usual = useQuery({ ...read.beam(unitId, null, stored), placeholderData: keepPreviousData }).data;
+  const between = usual && finished !== undefined && !usual.stops.includes(finished);
+  const other = useQuery({
+    ...read.beam(unitId, finished ?? null, stored),
+    enabled: between === true,
+    placeholderData: keepPreviousData,
+  }).data;
+  return between ? (other ?? usual) : usual;
 }
 
 type Asking = Parameters<ReturnType<typeof useQueryClient>["prefetchQuery"]>[0];
 
 /** While she looks at one stop of the fence, the one beyond it is asked for, the way the fence went last. */
-function useAhead(beam: WeighAnswer["beam"], asking: (at: string) => Asking) {
+function useAhead(stops: string[] | undefined, finished: string | undefined, asking: (at: string) => Asking) {
   const queries = useQueryClient();
   const stood = useRef<number>(undefined);
   const ask = useStable((at: string) => void queries.prefetchQuery(asking(at)));
   useEffect(() => {
-    if (!beam) return;
-    const stop = beam.stops.indexOf(beam.finished);
+    if (!stops || finished === undefined) return;
+    const stop = stops.indexOf(finished);
     const way = Math.sign(stop - (stood.current ?? stop));
     stood.current = stop;
-    const beyond = beam.stops[stop + way];
+    const beyond = stops[stop + way];
     if (way !== 0 && beyond) ask(beyond);
-  }, [beam, ask]);
-}
-
-/** The fabric of each role; one that another role has already is told as the same, so that it is not used twice. */
-function fabricsOf(project: Project, unit: Unit) {
-  const roles = Object.entries(unit.fabrics);
-  return Object.fromEntries(
-    roles.map(([role, id], i) => {
-      const before = roles.slice(0, i).find(([, other]) => other === id);
-      return [role, before ? { same_as: before[0] } : fabricOf(project, id)?.fabric];
-    }),
-  );
+  }, [stops, finished, ask]);
 }
 
 export function fabricOf(project: Project, id: number | undefined): Fabric | undefined {
