@@ -16,13 +16,24 @@ spoiler = Mutations.new(seed) if ARGV[3] == "spoilt"
 SLOW = 2
 # So many are spoilt from one.
 FROM_ONE = 20
+# What is wrong with a document is found by reading it and laying it out, where answering takes long.
+whole = OakenGauge::Documents::Inspection::WHOLE
+LAID_OUT = {
+  "plan" => lambda do |one|
+    plan = OakenGauge::Planning::Plan.new(OakenGauge.send(:read, one, OakenGauge::Planning::Question))
+    raise OakenGauge::Documents::Invalid, plan.faults unless plan.faults.empty?
+  end,
+  "quilt" => ->(one) { OakenGauge.send(:read, one, OakenGauge::Quilts::Question, most: whole).then { |read| read.buying(read.quilt) } },
+  "deconstruct" => ->(one) { OakenGauge.send(:read, one, OakenGauge::Blocks::Question, most: whole) }
+}.freeze
+looked_at = LAID_OUT.fetch(command) { ->(one) { OakenGauge.public_send(command, one) } }
 processor = -> { Process.clock_gettime(Process::CLOCK_PROCESS_CPUTIME_ID) }
 written = WrittenDocuments.new(command, seed)
 tally = Hash.new(0)
 legal = nil
 slowest = 0
 count.times do |i|
-  document = legal = written.one { |one| OakenGauge.public_send(command, one) } unless spoiler && i % FROM_ONE != 0
+  document = legal = written.one(&looked_at) unless spoiler && i % FROM_ONE != 0
   document = spoiler.spoil(legal) if spoiler
   before = processor.call
   OakenGauge.public_send(command, document)
