@@ -78,8 +78,7 @@ class Kills
     given_up = []
     until @enough
       @names << "Saved #{@number = (@number || 0) + 1}"
-      answer = @client.save(@names.last)
-      answer == "201" ? @counts["saves acknowledged"] += 1 : given_up << @names.last
+      @client.save(@names.last) == "201" ? @counts["saves acknowledged"] += 1 : given_up << @names.last
     end
     given_up
   end

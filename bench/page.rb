@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-# How large the scripts are that a page needs before it is seen, as they are served to a browser: ruby bench/page.rb (after bin/start has built it)
+# How large the scripts are that a page needs before it is seen, as they are served: ruby bench/page.rb (after bin/start has built it)
 
 require_relative "support"
 

@@ -72,7 +72,7 @@ module Server
 
       def download(body, type, ending)
         content_type type
-        headers["content-disposition"] = %(attachment; filename="#{PlainName.of(find.name, empty: "block")}.#{ending}")
+        headers["content-disposition"] = %(attachment; filename="#{PlainName.of(find.name, empty: 'block')}.#{ending}")
         halt 200, body
       end
 

@@ -22,8 +22,6 @@ module Server
       post "/api/share" do
         answer OakenGauge.share_blocks(object(document))
       end
-
-      private
     end
   end
 end

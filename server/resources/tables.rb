@@ -48,7 +48,6 @@ module Server
       def told(faults)
         { "faults" => faults.first(Problem::MOST_FAULTS), "more" => [faults.size - Problem::MOST_FAULTS, 0].max }
       end
-
     end
   end
 end

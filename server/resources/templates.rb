@@ -32,7 +32,7 @@ module Server
 
       def send_out(patterns, name, type)
         content_type TYPES.fetch(type)
-        headers["content-disposition"] = %(attachment; filename="#{PlainName.of(name, empty: "templates")}.#{type}")
+        headers["content-disposition"] = %(attachment; filename="#{PlainName.of(name, empty: 'templates')}.#{type}")
         halt 200, type == "pdf" ? pdf(patterns) : OakenGauge.templates_svg(patterns)
       end
 

@@ -96,7 +96,7 @@ class WeighTest < ServerCase
     assert_equal %w[/at /priorities/fabric /unit/count], JSON.parse(last_response.body)["errors"].map { |fault| fault["pointer"] }.sort
     send_json("GET", "/api/units/#{@unit.id}/weighing?count=0&left=3")
 
-    assert_equal ["/unit/count"], JSON.parse(last_response.body)["errors"].map { |fault| fault["pointer"] }
+    assert_equal(["/unit/count"], JSON.parse(last_response.body)["errors"].map { |fault| fault["pointer"] })
   end
 
   def test_what_matters_is_said_by_name

@@ -93,8 +93,8 @@ may: { left: HAND, right: HAND, parts: list(object(technique: TEXT, sets: WHOLE)
                drawings: by_name(list({ "$ref" => "#/$defs/Drawing" })) }
       ).freeze
       WEIGHING = object(unit: { "$ref" => "#/$defs/UnitDocument" }, methods: list({ "$ref" => "#/$defs/Method" }),
-                        may: { beam: { "$ref" => "#/$defs/Beam" }, fence: { "$ref" => "#/$defs/Fence" }, drawing: { "$ref" => "#/$defs/UnitDrawing" },
-                               measures: MEASURES }).freeze
+                        may: { beam: { "$ref" => "#/$defs/Beam" }, fence: { "$ref" => "#/$defs/Fence" },
+                               drawing: { "$ref" => "#/$defs/UnitDrawing" }, measures: MEASURES }).freeze
       LADDER = object(ladder: list(object(
                                      block: LENGTH, score: SHARE, all_on_marks: YES,
                                      units: list(object(kind: TEXT, finished: UNIT["properties"]["finished"], cut_sizes_on_eighths: YES,
@@ -114,30 +114,16 @@ may: { left: HAND, right: HAND, parts: list(object(technique: TEXT, sets: WHOLE)
       LETTER = object(letter: TEXT, size: list(LENGTH, size: 2), shape: one_of("square", "rectangle", "run"), count: WHOLE,
                       for: list(TEXT), may: { then: TEXT }).freeze
       PLAN = object(fabrics: by_name(FABRIC_PLAN), letters: list(LETTER)).freeze
-      # A field of a form, see {Documents::Forms}.
-      FIELD = { "type" => "object", "required" => %w[name label required type],
-                "properties" => { "name" => TEXT, "label" => TEXT, "meaning" => TEXT, "required" => YES, "finished" => YES,
-                                  "default" => {}, "type" => TEXT, "least" => {}, "most" => {}, "names" => list(TEXT), "key" => TEXT,
-                                  "options" => list(object(value: {}, label: TEXT)), "of" => { "$ref" => "#/$defs/FieldWithin" },
-                                  "fields" => list({ "$ref" => "#/$defs/Field" }) } }.freeze
-      # What a list or a mapping is of: a field without a name of its own.
-      FIELD_WITHIN = { **FIELD, "required" => %w[type] }.freeze
-      KIND = object(kind: TEXT, title: TEXT, fields: list({ "$ref" => "#/$defs/Field" })).freeze
-      TOOL_KIND = object(kind: TEXT, title: TEXT, fields: list({ "$ref" => "#/$defs/Field" }),
-                         group: said(TEXT, "What tools of the kind are for")).freeze
-      UNIT_KIND = object(kind: TEXT, title: TEXT, roles: list(TEXT), starter: { "$ref" => "#/$defs/UnitDocument" },
-                         fields: list({ "$ref" => "#/$defs/Field" }), drawing: { "$ref" => "#/$defs/UnitDrawing" }).freeze
-
       # Every shape that has a name.
       # What counts, and how much.
       PRIORITIES = object(**Weighing::Priorities.fields.to_h { |field| [field.as, field.type.schema] }).freeze
 
       NAMED = { "Priorities" => PRIORITIES, "UnitDocument" => UNIT,
                 "Setting" => SETTING, "Cut" => CUT, "FabricParts" => FABRIC, "Waste" => WASTE,
-                "Accuracy" => ACCURACY, "Step" => STEP, "Drawing" => DRAWING, "UnitDrawing" => UNIT_DRAWING, "Beam" => BEAM, "Fence" => FENCE,
-                "BeamRow" => BEAM_ROW, "Method" => METHOD, "WeighAnswer" => WEIGHING, "SizesAnswer" => LADDER, "PlanAnswer" => PLAN,
-                "Field" => FIELD, "FieldWithin" => FIELD_WITHIN, "Kind" => KIND, "ToolKind" => TOOL_KIND,
-                "UnitKind" => UNIT_KIND, **BlockShapes::NAMED, **ShelfShapes::NAMED }.freeze
+                "Accuracy" => ACCURACY, "Step" => STEP, "Drawing" => DRAWING, "UnitDrawing" => UNIT_DRAWING,
+                "Beam" => BEAM, "Fence" => FENCE, "BeamRow" => BEAM_ROW, "Method" => METHOD, "WeighAnswer" => WEIGHING,
+                "SizesAnswer" => LADDER, "PlanAnswer" => PLAN,
+                **FormShapes::NAMED, **BlockShapes::NAMED, **ShelfShapes::NAMED }.freeze
     end
   end
 end

@@ -9,6 +9,8 @@ module OakenGauge
     class SheetsTaken
       # Parts that are gone through for each sheet.
       MOST = 20_000
+      # Parts that are remembered for all sheets together, eight bytes each.
+      REMEMBERED = 8_000_000
 
       # @param sizes [Array] width, length and count of each size of sheet
       # @param frames [Frames]
@@ -27,7 +29,7 @@ module OakenGauge
 
       # @return [Boolean]
       def few?
-        width <= MOST
+        width <= MOST && width * (sheets.size + 1) <= REMEMBERED
       end
 
       # @return [Array<Array(Integer, Array<Integer>)>] which size, and what of each cut lies on it
