@@ -171,7 +171,7 @@ module OakenGauge
       return "add units" if units.zero?
 
       if picked < units
-        "pick a method for #{units - picked == 1 ? '1 unit' : "#{units - picked} units"}"
+        "pick a method for #{Saying.many(units - picked, 'unit')}"
       else
         "cut and sew, step by step"
       end

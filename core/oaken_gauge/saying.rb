@@ -28,15 +28,21 @@ module OakenGauge
 
     # @param count [Integer]
     # @param one [String] what one is called
+    # @param more [String] what several are called
     # @return [String] "1 set", "6 sets"
-    def self.many(count, one)
-      "#{count} #{one}#{'s' unless count == 1}"
+    def self.many(count, one, more = "#{one}s")
+      "#{count} #{form(count, one, more)}"
+    end
+
+    # @return [String] the word alone, as its number has it
+    def self.form(count, one, more = "#{one}s")
+      count == 1 ? one : more
     end
 
     # @param count [Integer]
     # @return [String] "is" or "are"
     def self.is(count)
-      count == 1 ? "is" : "are"
+      form(count, "is", "are")
     end
   end
 end

@@ -16,7 +16,8 @@ module OakenGauge
 
       # @return [Hash{String => Array<Hash>}] what is most common first
       def write
-        { "kinds" => units, "tools" => tools, "fabrics" => plain(common_first(Fabrics.forms)), "priorities" => priorities }
+        { "kinds" => units, "tools" => tools, "fabrics" => plain(common_first(Fabrics.forms)), "priorities" => priorities,
+          "usual_seams" => Weighing::Question::USUAL_SEAMS.transform_keys(&:to_s) }
       end
 
       private
@@ -26,7 +27,8 @@ module OakenGauge
       end
 
       def unit(kind)
-        { "kind" => kind.kind.to_s, "title" => kind.plural, "roles" => kind.roles.map(&:to_s), "starter" => starter(kind),
+        { "kind" => kind.kind.to_s, "title" => kind.plural, "roles" => kind.roles.map(&:to_s), "sized_by" => kind.sized_by.to_s,
+          "starter" => starter(kind),
           "fields" => kind.form, "drawing" => ViewWriter.new(Weighing::Question.new(unit: first(kind)).task).unit_drawing }
       end
 

@@ -31,7 +31,7 @@ module OakenGauge
 
       def difference(saved, one, many)
         rounded = saved.abs.round
-        "#{rounded} #{rounded == 1 ? one : many} #{saved.positive? ? 'less' : 'more'}" if rounded.positive?
+        "#{Saying.many(rounded, one, many)} #{saved.positive? ? 'less' : 'more'}" if rounded.positive?
       end
     end
   end

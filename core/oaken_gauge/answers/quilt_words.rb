@@ -15,7 +15,7 @@ module OakenGauge
         # @param count [Integer]
         # @return [String]
         def called(what, count = 2)
-          CALLED.fetch(what)[count == 1 ? 0 : 1]
+          Saying.form(count, *CALLED.fetch(what))
         end
 
         # Their sides are no size on any ruler: they are cut from the square, and a little of it is trimmed.
@@ -25,7 +25,7 @@ module OakenGauge
         def triangle(one, square, measure)
           side = QuiltWriter.written(one.side.to_f, measure)
           named = one.grain == :long_side ? "The long side finishes" : "The short sides finish"
-          "#{named} at about #{side}, which is no line to look for on a ruler: cut #{square.count == 1 ? 'the square' : 'each square'} " \
+          "#{named} at about #{side}, which is no line to look for on a ruler: cut #{Saying.form(square.count, 'the square', 'each square')} " \
             "#{CUT.fetch(square.then_do)}, and trim when the top is squared up."
         end
       end

@@ -52,7 +52,7 @@ module OakenGauge
       end
 
       def listed(units)
-        Saying.list(units.map { |unit, count| "#{count} #{count == 1 ? unit.class.title : unit.class.plural}" })
+        Saying.list(units.map { |unit, count| Saying.many(count, unit.class.title, unit.class.plural) })
       end
 
       def seams(more)

@@ -5,7 +5,7 @@ module OakenGauge
     # What put one method above another, in words, where that is too slight for a {Comparison} or is none of its figures.
     class Causes
       WORDS = {
-        techniques: ->(mine, its) { "#{mine} #{mine == 1 ? 'technique' : 'techniques'} to get ready, not #{its}" },
+        techniques: ->(mine, its) { "#{Saying.many(mine, 'technique')} to get ready, not #{its}" },
         opened: lambda do |mine, _|
           mine.zero? ? "less fabric opened of which only small pieces go back" : "more fabric opened, of which only small pieces go back"
         end,
@@ -19,7 +19,7 @@ module OakenGauge
 
       # "2 more chances for error"
       def self.counted(more, one, many)
-        "#{more.abs} #{more.negative? ? 'fewer' : 'more'} #{more.abs == 1 ? one : many}"
+        "#{more.abs} #{more.negative? ? 'fewer' : 'more'} #{Saying.form(more.abs, one, many)}"
       end
 
       # @param one [Outcome]

@@ -87,7 +87,7 @@ module OakenGauge
         return if mine == its
 
         over = (mine - its).abs
-        [mine < its, "#{over} #{mine < its ? 'fewer' : 'more'} extra #{over == 1 ? 'unit' : 'units'}"]
+        [mine < its, "#{over} #{mine < its ? 'fewer' : 'more'} extra #{Saying.form(over, 'unit')}"]
       end
 
       def ease

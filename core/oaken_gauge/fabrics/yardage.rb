@@ -93,7 +93,7 @@ module OakenGauge
         held = strips_in_stock(width) if width
         return if held.nil? || held >= taken
 
-        "Needs #{taken == 1 ? '1 strip' : "#{taken} strips"} of #{say(width, measure)} from the #{cut.role}; " \
+        "Needs #{Saying.many(taken, 'strip')} of #{say(width, measure)} from the #{cut.role}; " \
           "the stock gives #{held}. Find #{taken - held} more, or make fewer."
       end
 

@@ -31,7 +31,7 @@ module OakenGauge
 
       # @return [String] what a set makes, and what that leaves
       def say
-        return "#{sets_needed}, #{surplus} extra #{surplus == 1 ? 'unit' : 'units'}." if surplus.positive?
+        return "#{sets_needed}, #{Saying.many(surplus, 'extra unit')}." if surplus.positive?
         return "Makes just the one that is needed." if per_set == 1 && made == 1
         return "Makes just the #{made} that are needed, one by one." if per_set == 1
 
@@ -40,9 +40,9 @@ module OakenGauge
 
       # @return [String] how many sets, beside those of other methods
       def shortly
-        return "#{made} single#{'s' unless made == 1}" if per_set == 1
+        return Saying.many(made, "single") if per_set == 1
 
-        "#{sets} #{sets == 1 ? 'set' : 'sets'} of #{per_set}"
+        "#{Saying.many(sets, 'set')} of #{per_set}"
       end
 
       # @return [Hash{Symbol => Hash}, nil] :made and :surplus of each hand
@@ -53,7 +53,7 @@ module OakenGauge
       private
 
       def sets_needed
-        "A set makes #{per_set}: #{sets == 1 ? 'one set' : "#{sets} sets"} for #{needed}"
+        "A set makes #{per_set}: #{Saying.form(sets, 'one set', "#{sets} sets")} for #{needed}"
       end
     end
   end

@@ -29,9 +29,9 @@ module OakenGauge
       # @return [String]
       def say(measure = :inch)
         number = pieces || count
-        words = format(number == 1 ? operation.one : operation.many, count: number, size: size_words(measure), on: on || "pieces")
+        words = format(Saying.form(number, operation.one, operation.many), count: number, size: size_words(measure), on: on || "pieces")
         if stacked?
-          "#{words.delete_suffix('.')}, #{layers} layers at a time: #{count} #{count == 1 ? 'cut' : 'cuts'}."
+          "#{words.delete_suffix('.')}, #{layers} layers at a time: #{Saying.many(count, 'cut')}."
         else
           words
         end

@@ -101,7 +101,7 @@ module OakenGauge
         placements = slotted.placements(size.first, slotted.strips_at_once(size.first))
         [Tools::Setting.new(tool: slotted, mark: size.first, reads: :cut, off_by: 0r,
                             say: "For several strips of #{@method.say(size.first)}: #{slotted.strips_at_once(size.first)} from " \
-                                 "#{placements == 1 ? '1 placement' : "#{placements} placements"} of #{slotted.name}.")]
+                                 "#{Saying.many(placements, 'placement')} of #{slotted.name}.")]
       end
     end
   end

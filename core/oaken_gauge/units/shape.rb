@@ -8,6 +8,7 @@ module OakenGauge
       roles :patch
       common 11
       measure "Finished height"
+      sized_by :outline
       field :outline, Documents::OutlineType.new, label: "Finished corners, counter-clockwise: x, y; x, y; …"
       counted
       starter({ "outline" => [%w[0 0], %w[4 0], %w[3 2], %w[1 2]], "count" => 12 })

@@ -8,6 +8,7 @@ module OakenGauge
       title "setting triangle"
       roles :patch
       common 12
+      sized_by :grain
       finishes "Finished leg, or long side"
       counted
       choice :grain, { "legs" => "the legs", "long_side" => "the long side" }, label: "Straight grain on",

@@ -28,6 +28,14 @@ module OakenGauge
       # @return [String] what several of them are called
       attr_reader :plural
 
+      # @overload sized_by(what)
+      #   Declares what its size is told by, where that is no one number: an outline, a grain.
+      # @return [Symbol]
+      def sized_by(what = nil)
+        @sized_by = what if what
+        @sized_by || :number
+      end
+
       # @overload measure(words)
       #   Declares what its measure on the beam is called.
       # @return [String]

@@ -10,6 +10,8 @@ module OakenGauge
       include Documents::Record
 
       SEAM = 1/4r
+      # What is usual to sew with, as it is written, by what one measures in.
+      USUAL_SEAMS = { inch: "1/4", cm: "0.75cm" }.freeze
       GRIDS = { inch: 1/8r, cm: 5/127r, mm: 5/127r }.freeze
       MEASURES = Length::MEASURES.keys.map(&:to_s).freeze
 

@@ -474,6 +474,11 @@ export interface paths {
                             kinds: components["schemas"]["UnitKind"][];
                             tools: components["schemas"]["ToolKind"][];
                             fabrics: components["schemas"]["Kind"][];
+                            /** @description What is usual to sew with, by what one measures in */
+                            usual_seams: {
+                                inch: components["schemas"]["Length"];
+                                cm: components["schemas"]["Length"];
+                            };
                             /** @description What a maker may set store by */
                             priorities: {
                                 /** @enum {string} */
@@ -3603,6 +3608,8 @@ export interface components {
             kind: string;
             title: string;
             roles: string[];
+            /** @enum {string} */
+            sized_by: "number" | "outline" | "grain";
             starter: components["schemas"]["UnitDocument"];
             fields: components["schemas"]["Field"][];
             drawing: components["schemas"]["UnitDrawing"];

@@ -6,7 +6,7 @@ export function ScaleBar({ room, scale }: { room: number; scale: number }) {
   if (!bar) return null;
   const width = bar.inches * scale;
   return (
-    <span className="ml-2 inline-flex items-center gap-1.25 text-[12px] font-normal text-quiet">
+    <span className="ml-2 inline-flex items-center gap-1.25 text-xs font-normal text-quiet">
       <svg width={width + 2} height="8" aria-hidden="true">
         <path d={`M1 0V8M1 4H${width + 1}M${width + 1} 0V8`} stroke="currentColor" fill="none" />
       </svg>

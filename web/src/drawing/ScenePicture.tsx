@@ -50,7 +50,7 @@ export function ScenePicture({ scene, width, height, fill, label }: Props) {
       <text
         x={x(at)}
         y={y(up)}
-        className="fill-ink stroke-panel stroke-[3px] figure text-[17px] [dominant-baseline:middle] [paint-order:stroke] [text-anchor:middle]"
+        className="fill-ink stroke-panel stroke-[3px] figure text-lg [dominant-baseline:middle] [paint-order:stroke] [text-anchor:middle]"
       >
         {drawn(scene.label.text)}
       </text>

@@ -80,7 +80,7 @@ function Outside({ low, high, at }: PlaceProps) {
 
 function Labels({ at, limit }: { at: (inches: number) => number; limit: string }) {
   return (
-    <g className="fill-quiet text-[11.5px] [text-anchor:middle]">
+    <g className="fill-quiet text-xs [text-anchor:middle]">
       <text x={at(-LIMIT)} y={HEIGHT + 12}>
         {limit} small
       </text>

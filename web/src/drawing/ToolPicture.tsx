@@ -43,7 +43,7 @@ export function ToolPicture({ picture, size, label }: Props) {
           key={`${at[0]}/${at[1]}`}
           x={(at[0] ?? 0) * scale}
           y={(height - (at[1] ?? 0)) * scale}
-          className="fill-ink stroke-panel stroke-[3px] figure text-[11px] [paint-order:stroke] [text-anchor:middle]"
+          className="fill-ink stroke-panel stroke-[3px] figure text-xs [paint-order:stroke] [text-anchor:middle]"
         >
           {drawn(text)}
         </text>

@@ -7,7 +7,7 @@ export function Assumed({ basis, of }: Props) {
   const words = basis === "measured" ? "measured" : "assumed";
   return (
     <Link
-      className="font-sans text-[12px] font-normal text-quiet underline decoration-dotted underline-offset-3 hover:text-chalk"
+      className="font-sans text-xs font-normal text-quiet underline decoration-dotted underline-offset-3 hover:text-chalk"
       to={`/maker#${of}`}
       title={`${words}: see your profile`}
     >

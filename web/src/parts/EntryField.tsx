@@ -1,6 +1,8 @@
-import { useState } from "react";
+import { useEffect, useState } from "react";
 
 import { isPlace, type Place } from "./places";
+import { LEAVING } from "./leaving";
+import { useStable } from "./useStable";
 
 type Props = {
   id: string;
@@ -41,6 +43,12 @@ export function EntryField({
     }
     setTyped(null);
   };
+  // What stands there when the page is loaded anew or closed was entered all the same.
+  const leave = useStable(enter);
+  useEffect(() => {
+    LEAVING.forEach((leaving) => window.addEventListener(leaving, leave));
+    return () => LEAVING.forEach((leaving) => window.removeEventListener(leaving, leave));
+  }, [leave]);
   return (
     <span className="entry">
       <label htmlFor={id}>{label}</label>

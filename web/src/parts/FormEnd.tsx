@@ -9,12 +9,14 @@ type Props = {
   pending: boolean;
   /** What the button says. */
   does: string;
+  /** What is half filled in is let go. */
+  onCancel?: () => void;
   /** More buttons. */
   children?: ReactNode;
 };
 
 /** The end of a form over the page: what stands in the way as a whole, and its buttons. */
-export function FormEnd({ error, pending, does, children }: Props) {
+export function FormEnd({ error, pending, does, onCancel, children }: Props) {
   const away = useAway();
   return (
     <>
@@ -27,7 +29,9 @@ export function FormEnd({ error, pending, does, children }: Props) {
         </p>
       )}
       <div className="dialog-buttons">
-        <Dialog.Close className="button">Cancel</Dialog.Close>
+        <Dialog.Close className="button" onClick={onCancel}>
+          Cancel
+        </Dialog.Close>
         <button type="submit" className="button button-brass" disabled={pending}>
           {does}
         </button>

@@ -14,11 +14,13 @@ export function KeyList({ open, onOpenChange }: { open: boolean; onOpenChange: (
     <Dialog.Root open={open} onOpenChange={onOpenChange}>
       <Dialog.Portal>
         <Dialog.Overlay className="overlay" />
-        <Dialog.Content className="dialog" aria-describedby={undefined}>
+        <Dialog.Content className="dialog dialog-wide" aria-describedby={undefined}>
           <Dialog.Title>Keys</Dialog.Title>
-          <Keys title="On this screen" actions={those("here")} />
-          <Keys title="On the block’s cells, while they have the focus" actions={those("cells")} />
-          <Keys title="On every screen" actions={those("everywhere")} />
+          <div className="grid w-full grid-cols-2 items-start gap-x-8 gap-y-4 max-tablet:grid-cols-1">
+            <Keys title="On every screen" actions={those("everywhere")} />
+            <Keys title="On this screen" actions={those("here")} />
+            <Keys title="On the block’s cells, while they have the focus" actions={those("cells")} />
+          </div>
           <label className="entry entry-flag">
             <input
               type="checkbox"
@@ -45,7 +47,7 @@ export function Keys({ title, actions }: { title: string; actions: Action[] }) {
       <h3 className="m-0 mb-1 text-sm">{title}</h3>
       <dl className="grid gap-1.5">
         {actions.map((action) => (
-          <div key={action} className="grid grid-cols-[96px_1fr]">
+          <div key={action} className="grid grid-cols-[84px_1fr]">
             <dt>
               <kbd className="m-0">{KEYS[action].told}</kbd>
             </dt>

@@ -1,13 +1,12 @@
 import { useEffect, useRef, useState } from "react";
 
 import type { Versioned } from "../api/client";
+import { LEAVING } from "../parts/leaving";
 import { useStable } from "../parts/useStable";
 import { rests } from "./resting";
 import { type Done, useSaving } from "./useSaving";
 
 const SAVED_AFTER = 500;
-/** Loaded anew or closed, and put aside on a telephone, where nothing tells that a page is closed. */
-const LEAVING = ["beforeunload", "pagehide"];
 
 type Resting<Thing extends Versioned, State> = {
   /** What is stored as this window knows it, and what stands on the page now. */

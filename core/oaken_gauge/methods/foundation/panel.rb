@@ -94,7 +94,7 @@ module OakenGauge
           return "Its fold puts a seam down the middle of every goose." if unit.is_a?(Units::FlyingGeese) && section.size == 2
 
           folds = { "down" => section.first_folds.count, "across" => section.second_folds.count }.reject { |_, count| count.zero? }
-          seams = folds.values.sum == 1 ? "a seam" : "seams"
+          seams = Saying.form(folds.values.sum, "a seam", "seams")
           ways = folds.map { |way, count| "#{count} #{way}" }
           "Its folds put #{Saying.list(ways)} through every unit: #{seams} that it has not by itself."
         end
@@ -161,7 +161,7 @@ module OakenGauge
 
         def sheets
           count = unit.count.fdiv(section.per_sheet).ceil
-          "#{section.per_sheet} to a sheet, #{count} #{count == 1 ? 'sheet' : 'sheets'}"
+          "#{section.per_sheet} to a sheet, #{Saying.many(count, 'sheet')}"
         end
       end
     end

@@ -8,6 +8,7 @@ import { FormDialog } from "../../parts/FormDialog";
 import { FormEnd } from "../../parts/FormEnd";
 import { Notice } from "../../parts/Notice";
 import { useSession } from "../../parts/useSession";
+import { forgetDrafts } from "../../saving/useDraft";
 
 /** Signing out, inviting another, and everything of one's own gone. */
 export function AccountScreen() {
@@ -16,6 +17,7 @@ export function AccountScreen() {
   // Nothing of hers stays on the page.
   const leave = () => {
     queries.clear();
+    forgetDrafts();
     location.assign("/sign-in");
   };
   const leaving = useMutation({ mutationFn: api.signOut, onSuccess: leave });
@@ -50,7 +52,7 @@ export function AccountScreen() {
               </button>
               {link && (
                 <input
-                  className="boxed flex-[1_1_360px] px-2.5 text-[15px]"
+                  className="boxed flex-[1_1_360px] px-2.5 text-md"
                   readOnly
                   aria-label="The link"
                   value={link}

@@ -114,7 +114,7 @@ function AtWork({ block, fabrics, others }: { block: Block; fabrics: Fabric[]; o
             repeat={3}
             label="Nine blocks side by side"
           />
-          {answer && <p className="quiet text-[13px]">{answer.seen_said?.join(" · ")}</p>}
+          {answer && <p className="quiet text-sm">{answer.seen_said?.join(" · ")}</p>}
           {answer && ladder.data && (
             <Sizes
               titles={titles}

@@ -1,5 +1,4 @@
 import { useMutation, useQuery } from "@tanstack/react-query";
-import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 
 import { api, ApiError, type Block, type BlockGiven, type Fabric } from "../../api/client";
@@ -11,6 +10,7 @@ import { FormEnd } from "../../parts/FormEnd";
 import { FormDialog } from "../../parts/FormDialog";
 import { Notice } from "../../parts/Notice";
 import { type Store, useStored } from "../../saving/useStored";
+import { forgetDraft, useDraft } from "../../saving/useDraft";
 import { BlockPicture } from "./BlockPicture";
 import { plainCells } from "./cells";
 import { WIDTHS } from "./GridForm";
@@ -103,9 +103,16 @@ export function BlocksScreen() {
 
 type FormProps = { fabrics: Fabric[]; onSave: (given: BlockGiven) => Promise<unknown> };
 
+const DRAFT = "block new";
+
 /** What a new block begins with: its grid, its size, and one fabric all over. */
 function BlockForm({ fabrics, onSave }: FormProps) {
-  const [typed, setTyped] = useState({ name: "", columns: "4", rows: "4", finished: "12" });
+  const [typed, setTyped] = useDraft(DRAFT, "typed", {
+    name: "",
+    columns: "4",
+    rows: "4",
+    finished: "12",
+  });
   const [columns, rows] = [widths(typed.columns), widths(typed.rows)];
   const saving = useMutation({
     mutationFn: () =>
@@ -117,6 +124,7 @@ function BlockForm({ fabrics, onSave }: FormProps) {
         },
         ...(columns && rows && /\D/.test(told(columns) + told(rows)) && { lines: { columns, rows } }),
       }),
+    onSuccess: () => forgetDraft(DRAFT),
   });
   const error = saving.error instanceof ApiError ? saving.error : null;
   const field = (name: keyof typeof typed, label: string, fault?: string) => (
@@ -143,7 +151,7 @@ function BlockForm({ fabrics, onSave }: FormProps) {
       {field("rows", "Rows", counted(rows))}
       {field("finished", "Finished width", error?.at("/picture/finished"))}
       <p className="quiet">Columns and rows: how many, or how wide each is, such as 1 2 1.</p>
-      <FormEnd error={error} pending={saving.isPending} does="Draw" />
+      <FormEnd error={error} pending={saving.isPending} does="Draw" onCancel={() => forgetDraft(DRAFT)} />
     </form>
   );
 }

@@ -131,7 +131,7 @@ export function Editor({ working, fabrics, others }: Props) {
                 role="radio"
                 aria-checked={cut === one && !stamp}
                 aria-label={SIGNS[one].says}
-                className="h-11.5 w-13 rounded-sm border-[1.5px] border-quiet bg-panel text-[24px] aria-checked:border-brass-deep aria-checked:shadow-chosen"
+                className="h-11.5 w-13 rounded-sm border-[1.5px] border-quiet bg-panel text-3xl aria-checked:border-brass-deep aria-checked:shadow-chosen"
                 onClick={() => {
                   setStamp(null);
                   setCut(one);
@@ -142,7 +142,7 @@ export function Editor({ working, fabrics, others }: Props) {
             </Hint>
           ))}
         </div>
-        <p className="quiet text-[13px]">
+        <p className="quiet text-sm">
           Tap a fabric to cut from it first; the one before it becomes the second. Keys 1 to 9; S swaps the
           first two; Space cuts the next cell.
         </p>

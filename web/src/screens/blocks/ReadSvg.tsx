@@ -5,14 +5,17 @@ import { api, ApiError, type BlockGiven, type Fabric, type ReadBlock } from "../
 import { EntryField } from "../../parts/EntryField";
 import { LengthEntry } from "../../parts/LengthEntry";
 import { FormEnd } from "../../parts/FormEnd";
+import { forgetDraft, useDraft } from "../../saving/useDraft";
 import { BlockPicture } from "./BlockPicture";
 import { cellOf } from "./cells";
 
 type Props = { fabrics: Fabric[]; onSave: (given: BlockGiven) => Promise<unknown> };
 
+const DRAFT = "block read";
+
 /** A block out of a file of plain polygons: its cells are found, and each colour becomes a fabric of the shelf. */
 export function ReadSvg({ fabrics, onSave }: Props) {
-  const [typed, setTyped] = useState({ name: "", finished: "12" });
+  const [typed, setTyped] = useDraft(DRAFT, "typed", { name: "", finished: "12" });
   const [chosen, setChosen] = useState<Record<string, string>>({});
   const reading = useMutation({ mutationFn: async (file: File) => api.readBlock(await file.text()) });
   const read = reading.data;
@@ -22,6 +25,7 @@ export function ReadSvg({ fabrics, onSave }: Props) {
   );
   const saving = useMutation({
     mutationFn: () => onSave({ name: typed.name, picture: { cells, finished: typed.finished } }),
+    onSuccess: () => forgetDraft(DRAFT),
   });
   const error = saving.error instanceof ApiError ? saving.error : null;
   const fault = reading.error instanceof ApiError ? reading.error : null;
@@ -37,7 +41,7 @@ export function ReadSvg({ fabrics, onSave }: Props) {
         <span>A file of plain polygons</span>
         <input
           type="file"
-          className="h-auto w-full bg-transparent px-0 py-2 text-[14px]"
+          className="h-auto w-full bg-transparent px-0 py-2 text-md"
           accept=".svg,image/svg+xml"
           onChange={(event) => {
             const file = event.target.files?.[0];
@@ -87,7 +91,12 @@ export function ReadSvg({ fabrics, onSave }: Props) {
         error={error?.at("/picture/finished")}
         onEnter={(finished) => setTyped((before) => ({ ...before, finished }))}
       />
-      <FormEnd error={error} pending={saving.isPending || !read} does="Keep it" />
+      <FormEnd
+        error={error}
+        pending={saving.isPending || !read}
+        does="Keep it"
+        onCancel={() => forgetDraft(DRAFT)}
+      />
     </form>
   );
 }

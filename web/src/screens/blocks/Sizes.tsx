@@ -4,6 +4,7 @@ import { memo } from "react";
 import type { Ladder } from "../../api/client";
 import { spoken } from "../../parts/lengths";
 import { FinishedSize } from "../../parts/Sizes";
+import { counted } from "../../parts/plural";
 
 type Props = {
   ladder: Ladder;
@@ -29,7 +30,7 @@ export const Sizes = memo(function Sizes({ ladder, titles, finished, onChange }:
       <h2 id="sizes" className="mt-0.5 mb-1.5 text-lg">
         Sizes your tools like
       </h2>
-      <p className="quiet text-[13px]">
+      <p className="quiet text-sm">
         {good.length > 0
           ? "Tall marks: every unit falls on a mark of a tool in your drawer."
           : "At no size every unit falls on a mark; the marks are as tall as many do."}
@@ -46,7 +47,7 @@ export const Sizes = memo(function Sizes({ ladder, titles, finished, onChange }:
                 className={rung.all_on_marks ? "mark mark-main" : "mark"}
               />
               {/^\d+(cm)?$/.test(rung.block) && i % 4 === 0 && (
-                <text x={place(i)} y="42" className="fill-quiet figure text-[12px] [text-anchor:middle]">
+                <text x={place(i)} y="42" className="fill-quiet figure text-xs [text-anchor:middle]">
                   {rung.block.replace("cm", "")}
                 </text>
               )}
@@ -73,7 +74,7 @@ export const Sizes = memo(function Sizes({ ladder, titles, finished, onChange }:
       {shown ? (
         <Units rung={shown} titles={titles} />
       ) : (
-        <p className="quiet text-[13px]">Between the sizes of this beam.</p>
+        <p className="quiet text-sm">Between the sizes of this beam.</p>
       )}
     </section>
   );
@@ -110,14 +111,12 @@ function Units({ rung, titles }: { rung: Rung; titles: Props["titles"] }) {
           {[unit.finished ?? []].flat().map((side, place) => (
             <span key={place}>
               {place > 0 && " × "}
-              <FinishedSize length={side} className="text-[14px]" />
+              <FinishedSize length={side} className="text-md" />
             </span>
           ))}{" "}
           {titles[unit.kind] ?? unit.kind.replaceAll("_", " ")}
           <span className="quiet">
-            {unit.marks.length > 0
-              ? `: a mark on ${unit.marks.length} tool${unit.marks.length === 1 ? "" : "s"}`
-              : ": no mark"}
+            {unit.marks.length > 0 ? `: a mark on ${counted(unit.marks.length, "tool")}` : ": no mark"}
             {unit.cut_sizes_on_eighths ? "" : ", off the eighths"}
           </span>
         </li>

@@ -75,7 +75,7 @@ export const Stamps = memo(function Stamps({
         ))}
       </ul>
       {stamp && (
-        <div className="mt-2 flex flex-wrap items-center gap-2 text-[13px]">
+        <div className="mt-2 flex flex-wrap items-center gap-2 text-sm">
           <BlockPicture cells={stamp.cells(chosen)} fabrics={fabrics} size={56} label={stamp.name} />
           <Hint text="Turn it" action="turn">
             <button type="button" className="button" onClick={() => onChoose(stamp.turned())}>

@@ -1,4 +1,5 @@
 import { ApiError, type There } from "../../api/problem";
+import { formOf } from "../../parts/plural";
 
 type Props = { error: Error | null; pending: boolean; onChoose: (there: "set" | "beside") => void };
 
@@ -9,9 +10,9 @@ export function ThereAlready({ error, pending, onChoose }: Props) {
   return (
     <div role="alert" className="my-2 grid gap-2 border-l-4 border-brass py-1 pl-3">
       <p>
-        {there.length === 1 ? "This unit is" : "These units are"} in the project already, by another name:
+        {formOf(there.length, "This unit is", "These units are")} in the project already, by another name:
       </p>
-      <ul className="text-[14px]">
+      <ul className="text-md">
         {there.map((one) => (
           <li key={one.label}>
             {one.label}: {said(one.count)} there, {said(one.counted)} needed here

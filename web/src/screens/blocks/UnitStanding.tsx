@@ -22,7 +22,7 @@ export function UnitStanding({ project, unit, anyCount = false }: Props) {
   const { pick } = there;
   const counts = anyCount || JSON.stringify(pick?.unit.count) === JSON.stringify(unit.unit.count);
   return (
-    <Link to={`/projects/${project.id}/units/${there.id}`} className="block text-[13px] text-quiet underline">
+    <Link to={`/projects/${project.id}/units/${there.id}`} className="block text-sm text-quiet underline">
       {pick ? (
         <>
           <Pin size={13} aria-label="picked" /> {pick.answer.title ?? pick.method}

@@ -2,6 +2,7 @@ import type { Apart, Fabric, Way } from "../../api/client";
 import { Notice } from "../../parts/Notice";
 import { FinishedSize } from "../../parts/Sizes";
 import { fillOf } from "../../drawing/Weaves";
+import { counted, formOf } from "../../parts/plural";
 import { WayPicture } from "./BlockPicture";
 
 type Props = {
@@ -46,7 +47,7 @@ export function Ways({ answer, current, fabrics, anyChosen, chosen, onChoose, on
               size={132}
               label={`Way ${i + 1}, unit by unit`}
             />
-            <ul className="grid gap-1 text-[14px]">
+            <ul className="grid gap-1 text-md">
               {way.units.map((unit, j) => (
                 <li key={j}>
                   <b>
@@ -70,7 +71,7 @@ export function Ways({ answer, current, fabrics, anyChosen, chosen, onChoose, on
                 </li>
               ))}
             </ul>
-            <p className="quiet text-[13px]">{way.say}</p>
+            <p className="quiet text-sm">{way.say}</p>
             <span className="flex gap-2">
               <button
                 type="button"
@@ -120,6 +121,6 @@ function Size({ finished }: { finished: string | string[] }) {
 }
 
 function count({ ways_in_all: all }: Apart): string {
-  const words = typeof all === "number" ? all.toLocaleString("en") : all.replace(/\B(?=(\d{3})+$)/g, ",");
-  return all === 1 ? "There is one way." : `There are ${words} ways.`;
+  if (typeof all !== "number") return `There are ${all.replace(/\B(?=(\d{3})+$)/g, ",")} ways.`;
+  return formOf(all, "There is one way.", `There are ${counted(all, "way")}.`);
 }

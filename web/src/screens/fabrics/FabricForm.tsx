@@ -1,11 +1,11 @@
 import { useMutation } from "@tanstack/react-query";
-import { useState } from "react";
 
 import { ApiError, type Fabric, type FabricForm as Form, type FabricGiven } from "../../api/client";
 import { FieldEntry } from "../../fields/FieldEntry";
 import { changed, type DraftObject } from "../../fields/written";
 import { EntryField } from "../../parts/EntryField";
 import { FormEnd } from "../../parts/FormEnd";
+import { forgetDraft, useDraft } from "../../saving/useDraft";
 
 const WEAVES = ["plain", "twill", "dots", "check", "slub"] as const;
 
@@ -18,14 +18,17 @@ type Props = {
 
 /** A fabric: what it is called, how it looks, and in which form it is there. */
 export function FabricForm({ forms, fabric, does, onSave }: Props) {
-  const [form, setForm] = useState(forms.find((one) => one.kind === fabric?.fabric.form) ?? forms[0]);
-  const [looks, setLooks] = useState({
+  const draft = `fabric ${fabric?.id ?? "new"}`;
+  const begun = forms.find((one) => one.kind === fabric?.fabric.form) ?? forms[0];
+  const [kind, setKind] = useDraft(draft, "form", begun?.kind);
+  const form = forms.find((one) => one.kind === kind) ?? begun;
+  const [looks, setLooks] = useDraft(draft, "looks", {
     name: fabric?.name ?? "",
     colour: fabric?.colour ?? "#7f98a6",
     weave: fabric?.weave ?? ("plain" as Fabric["weave"]),
   });
-  const [typed, setTyped] = useState<DraftObject>(fabric?.fabric ?? {});
-  const saving = useMutation({ mutationFn: onSave });
+  const [typed, setTyped] = useDraft<DraftObject>(draft, "typed", fabric?.fabric ?? {});
+  const saving = useMutation({ mutationFn: onSave, onSuccess: () => forgetDraft(draft) });
   const error = saving.error instanceof ApiError ? saving.error : null;
   if (!form) return null;
   // Only keys that the form has, so that what was typed for another form does no harm.
@@ -73,7 +76,7 @@ export function FabricForm({ forms, fabric, does, onSave }: Props) {
         <select
           value={form.kind}
           onChange={(event) => {
-            setForm(forms.find((one) => one.kind === event.target.value));
+            setKind(event.target.value);
             saving.reset();
           }}
         >
@@ -94,7 +97,7 @@ export function FabricForm({ forms, fabric, does, onSave }: Props) {
           onChange={(value) => setTyped((before) => ({ ...before, [field.name]: value }))}
         />
       ))}
-      <FormEnd error={error} pending={saving.isPending} does={does} />
+      <FormEnd error={error} pending={saving.isPending} does={does} onCancel={() => forgetDraft(draft)} />
     </form>
   );
 }

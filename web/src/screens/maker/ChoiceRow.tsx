@@ -19,7 +19,7 @@ export function ChoiceRow({ choice, changing }: Props) {
           />
           {choice.title}
         </label>
-        <span className="quiet text-[13px]">{choice.meaning}</span>
+        <span className="quiet text-sm">{choice.meaning}</span>
       </li>
     );
   if (!choice.options)
@@ -32,7 +32,7 @@ export function ChoiceRow({ choice, changing }: Props) {
           error={changing.errorAt(`/profile/${choice.name}`)}
           onEnter={(typed) => choose(typed, typed)}
         />
-        <span className="quiet text-[13px]">{choice.meaning}</span>
+        <span className="quiet text-sm">{choice.meaning}</span>
       </li>
     );
   return (
@@ -51,7 +51,7 @@ export function ChoiceRow({ choice, changing }: Props) {
           </label>
         ))}
       </fieldset>
-      <span className="quiet text-[13px]">{choice.meaning}</span>
+      <span className="quiet text-sm">{choice.meaning}</span>
     </li>
   );
 }

@@ -18,7 +18,7 @@ export function ChosenValue({ parameter, changing }: Props) {
           changing.measure(parameter, { value: asNumber(typed) }, `${parameter.title}: ${typed} in`)
         }
       />
-      <span className="quiet text-[13px]">{parameter.meaning}</span>
+      <span className="quiet text-sm">{parameter.meaning}</span>
     </li>
   );
 }

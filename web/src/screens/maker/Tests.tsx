@@ -39,7 +39,7 @@ function SeamTest({ changing }: { changing: Changing }) {
       ask={(error) => (
         <LengthEntry
           id="test-middle"
-          className="w-65 text-[18px]"
+          className="w-65 text-xl"
           several
           label="The middle strip measures"
           value={middle}
@@ -92,7 +92,7 @@ function RulerTest({ changing }: { changing: Changing }) {
           />
           <LengthEntry
             id="test-found"
-            className="w-65 text-[18px]"
+            className="w-65 text-xl"
             several
             label="The strips measure"
             value={found}

@@ -49,7 +49,7 @@ export function ValueRow({ parameter, changing }: Props) {
       <td>
         <input
           id={id}
-          className="boxed h-8.5 w-23 px-2.5 figure text-[18px] tabular-nums aria-[invalid=true]:border-madder"
+          className="boxed h-8.5 w-23 px-2.5 figure text-xl tabular-nums aria-[invalid=true]:border-madder"
           inputMode="decimal"
           autoComplete="off"
           value={shown.value}
@@ -67,7 +67,7 @@ export function ValueRow({ parameter, changing }: Props) {
           aria-label={`${parameter.title}: measured from how many`}
           inputMode="numeric"
           autoComplete="off"
-          className="boxed h-8.5 w-17.5 px-2.5 figure text-[18px] tabular-nums"
+          className="boxed h-8.5 w-17.5 px-2.5 figure text-xl tabular-nums"
           value={shown.count}
           placeholder="–"
           onFocus={(event) => event.target.select()}
@@ -97,7 +97,7 @@ function Basis({ parameter, changing }: Props) {
       )}
       <button
         type="button"
-        className="link-button block text-[13px] font-medium"
+        className="link-button block text-sm font-medium"
         onClick={() => changing.measure(parameter, null, `${parameter.title} is assumed again`)}
       >
         back to {parameter.assumed}

@@ -1,16 +1,17 @@
 import { useMutation } from "@tanstack/react-query";
-import { useState } from "react";
 
 import { ApiError, type MakerGiven } from "../../api/client";
 import { EntryField } from "../../parts/EntryField";
 import { FormEnd } from "../../parts/FormEnd";
+import { forgetDraft, useDraft } from "../../saving/useDraft";
 
 type Props = { given?: MakerGiven; does: string; onSave: (given: MakerGiven) => Promise<unknown> };
 
 /** What a maker is called. */
 export function MakerForm({ given = { name: "" }, does, onSave }: Props) {
-  const [name, setName] = useState(given.name);
-  const saving = useMutation({ mutationFn: () => onSave({ name }) });
+  const draft = `maker ${given.name || "new"}`;
+  const [name, setName] = useDraft(draft, "name", given.name);
+  const saving = useMutation({ mutationFn: () => onSave({ name }), onSuccess: () => forgetDraft(draft) });
   const error = saving.error instanceof ApiError ? saving.error : null;
   return (
     <form
@@ -28,7 +29,7 @@ export function MakerForm({ given = { name: "" }, does, onSave }: Props) {
         error={error?.at("/name")}
         onEnter={setName}
       />
-      <FormEnd error={error} pending={saving.isPending} does={does} />
+      <FormEnd error={error} pending={saving.isPending} does={does} onCancel={() => forgetDraft(draft)} />
     </form>
   );
 }

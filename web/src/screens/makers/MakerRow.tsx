@@ -1,6 +1,7 @@
 import { api, type MakerGiven, type MakerRow as Row } from "../../api/client";
 import { FormDialog } from "../../parts/FormDialog";
 import type { Stored } from "../../saving/useStored";
+import { counted } from "../../parts/plural";
 import { MakerForm } from "./MakerForm";
 
 type Props = { row: Row; here: boolean; kept: Stored<Row, MakerGiven> };
@@ -22,7 +23,7 @@ export function MakerRow({ row, here, kept }: Props) {
           {name}
         </a>
         <p className="quiet">
-          {projects === 0 ? "no projects yet" : `${projects} project${projects === 1 ? "" : "s"}`}
+          {projects === 0 ? "no projects yet" : counted(projects, "project")}
           {demo && " · made up, to look round"}
           {here && " · this window"}
         </p>

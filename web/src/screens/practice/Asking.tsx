@@ -11,7 +11,7 @@ import { Picture } from "./Picture";
 type Props = {
   drill: Drill;
   seed: number;
-  onDone: (right: number, asked: number) => Promise<void>;
+  onDone: (right: number, asked: number) => void;
   onLeave: () => void;
   onAgain: () => void;
 };
@@ -32,7 +32,7 @@ export function Asking({ drill, seed, onDone, onLeave, onAgain }: Props) {
     const given = [...answers, chosen];
     setAnswers(given);
     setChosen(null);
-    if (given.length === questions.length) void onDone(right(given), given.length);
+    if (given.length === questions.length) onDone(right(given), given.length);
   };
   const choose = (place: number) => {
     if (chosen === null && question && place < question.choices.length) setChosen(place);
@@ -62,7 +62,7 @@ export function Asking({ drill, seed, onDone, onLeave, onAgain }: Props) {
           )}
         </>
       ) : (
-        <p className="figure text-[34px]" role="status">
+        <p className="figure text-4xl" role="status">
           {right(answers)} of {questions.length} right.
         </p>
       )}
@@ -90,7 +90,7 @@ function Ask({ question, chosen, onChoose }: AskProps) {
   };
   return (
     <>
-      <p className="text-[21px] font-semibold">
+      <p className="text-2xl font-semibold">
         <Words>{question.ask}</Words>
       </p>
       <Picture question={question} />
@@ -99,7 +99,7 @@ function Ask({ question, chosen, onChoose }: AskProps) {
           <li key={choice}>
             <button
               type="button"
-              className={`button min-h-12 gap-2 text-[18px] opacity-100 ${state(place)}`}
+              className={`button min-h-12 gap-2 text-xl opacity-100 ${state(place)}`}
               disabled={chosen !== null}
               onClick={() => onChoose(place)}
             >

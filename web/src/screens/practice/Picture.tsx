@@ -43,7 +43,7 @@ function RulerPiece({ from, to, lit, main_at: mainAt }: RulerProps) {
           key={line}
           x={x(line)}
           y={HIGH - 8}
-          className="fill-ink stroke-panel stroke-[3px] figure text-[11px] text-[17px] [dominant-baseline:middle] [paint-order:stroke] [text-anchor:middle]"
+          className="fill-ink stroke-panel stroke-[3px] figure text-lg text-xs [dominant-baseline:middle] [paint-order:stroke] [text-anchor:middle]"
         >
           {line}
         </text>

@@ -1,10 +1,13 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 
-import { api, type Drill } from "../../api/client";
+import { api, type Drill, type DrillResult } from "../../api/client";
 import { read } from "../../api/reads";
 import { Frame } from "../../parts/Frame";
 import { Notice } from "../../parts/Notice";
+import { formOf } from "../../parts/plural";
+import { SavingLine } from "../../saving/SavingLine";
+import { useSaving } from "../../saving/useSaving";
 import { Asking } from "./Asking";
 
 /** Short drills from her own drawer, and how they went over time. */
@@ -12,9 +15,15 @@ export function PracticeScreen() {
   const drills = useQuery(read.drills());
   const queries = useQueryClient();
   const [open, setOpen] = useState<{ drill: Drill; seed: number } | null>(null);
-  const keep = async (right: number, asked: number) => {
-    if (open) await api.keepDrill(open.drill.drill, right, asked);
-    await queries.invalidateQueries(read.drills());
+  const saving = useSaving<DrillResult | null>(() => queries.invalidateQueries(read.drills()));
+  const keep = (right: number, asked: number) => {
+    if (!open) return;
+    const { drill, title } = open.drill;
+    saving.start({
+      said: `Saved ${title}: ${right} of ${asked}`,
+      over: () => null,
+      save: () => api.keepDrill(drill, right, asked),
+    });
   };
   return (
     <div>
@@ -24,6 +33,9 @@ export function PracticeScreen() {
         <p className="mt-1 max-w-170 text-quiet">
           Ten questions at a time on what costs fabric when it is mixed up, asked from your own drawer.
         </p>
+        <div role="status" className="mt-1 min-h-7.5 text-md">
+          <SavingLine saving={saving} />
+        </div>
         {open ? (
           <Asking
             key={open.seed}
@@ -68,7 +80,7 @@ function seedNow(): number {
 function went({ results }: Drill): string {
   const last = results.at(-1);
   if (!last) return "not tried yet";
-  return `last time ${last.right} of ${last.asked} right · tried ${results.length === 1 ? "once" : `${results.length} times`}`;
+  return `last time ${last.right} of ${last.asked} right · tried ${formOf(results.length, "once", `${results.length} times`)}`;
 }
 
 /** The last results, side by side. */

@@ -48,19 +48,19 @@ function Looked({ id }: { id: number }) {
   const { unreached, gains, idle } = looked.data.missing;
   return (
     <>
-      <h3 className="mt-2 text-[15px]">No line for</h3>
+      <h3 className="mt-2 text-md">No line for</h3>
       <p>
         {unreached.length > 0
           ? `${unreached.join(", ")}: only a straight ruler cuts these sizes.`
           : "Every unit has a line on some tool of yours."}
       </p>
-      <h3 className="mt-2 text-[15px]">One tool more</h3>
+      <h3 className="mt-2 text-md">One tool more</h3>
       {gains.length > 0 ? (
         <Gains gains={gains} />
       ) : (
         <p>No other tool that quilters usually own would save you much.</p>
       )}
-      <h3 className="mt-2 text-[15px]">Not used here</h3>
+      <h3 className="mt-2 text-md">Not used here</h3>
       <p>
         {idle.length > 0 ? idle.map(({ name }) => name).join(", ") : "Every tool has a line for some unit."}
       </p>

@@ -6,25 +6,25 @@ import { read } from "../../api/reads";
 import { EntryField } from "../../parts/EntryField";
 import { FormEnd } from "../../parts/FormEnd";
 import { told } from "../../parts/measures";
+import { useKinds } from "../../parts/useKinds";
+import { forgetDraft, useDraft } from "../../saving/useDraft";
 
 type Props = { given?: ProjectGiven; does: string; onSave: (given: ProjectGiven) => Promise<unknown> };
 
-const FIRST: ProjectGiven = { name: "", seam_allowance: "1/4", notes: "", measure: "inch", tool_keys: [] };
-/** The usual seam allowance of each measure, until she types another. */
-const SEAMS: Record<Measure, string> = { inch: "1/4", cm: "0.75cm" };
+const FIRST: ProjectGiven = { name: "", seam_allowance: "", notes: "", measure: "inch", tool_keys: [] };
 
 /** A project: its name, its measure and seam, the tools it may use, and whatever else she wants to remember. */
 export function ProjectForm({ given, does, onSave }: Props) {
-  const [typed, setTyped] = useState<ProjectGiven>(given ?? FIRST);
-  const saving = useMutation({ mutationFn: () => onSave(typed) });
+  const draft = `project ${given?.name ?? "new"}`;
+  const [stated, setTyped] = useDraft<ProjectGiven>(draft, "given", given ?? FIRST);
+  // The usual seam allowance of the measure, until she types another.
+  const usual = useKinds().data?.usual_seams;
+  const typed = { ...stated, seam_allowance: stated.seam_allowance || (usual?.[stated.measure] ?? "") };
+  const saving = useMutation({ mutationFn: () => onSave(typed), onSuccess: () => forgetDraft(draft) });
   const error = saving.error instanceof ApiError ? saving.error : null;
   const set = (changes: Partial<ProjectGiven>) => setTyped((before) => ({ ...before, ...changes }));
   const measured = (measure: Measure) =>
-    set(
-      typed.seam_allowance === SEAMS[typed.measure]
-        ? { measure, seam_allowance: SEAMS[measure] }
-        : { measure },
-    );
+    set(typed.seam_allowance === usual?.[typed.measure] ? { measure, seam_allowance: "" } : { measure });
   return (
     <form
       className="add-unit"
@@ -61,7 +61,7 @@ export function ProjectForm({ given, does, onSave }: Props) {
         <textarea rows={3} value={typed.notes} onChange={(event) => set({ notes: event.target.value })} />
         {error?.at("/notes") && <span className="field-error">{error.at("/notes")}</span>}
       </label>
-      <FormEnd error={error} pending={saving.isPending} does={does} />
+      <FormEnd error={error} pending={saving.isPending} does={does} onCancel={() => forgetDraft(draft)} />
     </form>
   );
 }

@@ -35,7 +35,7 @@ export function ShowProject({ row, onChanged }: Props) {
           {showing.data && (
             <span className="flex flex-wrap gap-2">
               <input
-                className="boxed flex-[1_1_360px] px-2.5 text-[15px]"
+                className="boxed flex-[1_1_360px] px-2.5 text-md"
                 readOnly
                 aria-label="The link"
                 value={`${location.origin}${showing.data.path}`}

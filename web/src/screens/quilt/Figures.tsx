@@ -5,6 +5,7 @@ import { fillOf } from "../../drawing/Weaves";
 import { CutSize, FinishedSize } from "../../parts/Sizes";
 import { Fraction } from "../../parts/Fraction";
 import { MeasureContext } from "../../parts/measures";
+import { counted } from "../../parts/plural";
 
 type Props = {
   answer: QuiltAnswer;
@@ -23,13 +24,13 @@ export function Figures({ answer, fabrics, standing, children }: Props) {
   const inches = measure === "cm" ? "" : " inches";
   return (
     <section className="grid content-start gap-1.5 text-md" aria-label="What it comes to">
-      <p className="text-[17px]">
-        Finished <FinishedSize length={width} className="border-2 text-[25px]" /> ×{" "}
-        <FinishedSize length={height} className="border-2 text-[25px]" />
+      <p className="text-lg">
+        Finished <FinishedSize length={width} className="border-2 text-3xl" /> ×{" "}
+        <FinishedSize length={height} className="border-2 text-3xl" />
         <span className="quiet"> of {answer.blocks} blocks</span>
       </p>
       <h2 className="mt-2.5 mb-0.5 text-lg">Units</h2>
-      <ul className="grid gap-1 text-[14px]">
+      <ul className="grid gap-1 text-md">
         {answer.units.map((unit, i) => (
           <li key={i}>
             <b>
@@ -40,16 +41,16 @@ export function Figures({ answer, fabrics, standing, children }: Props) {
             {unit.plural ?? unit.kind} <Sides finished={unit.finished} />
             <Swatches names={Object.values(unit.fabrics)} fabrics={fabrics} />
             {!unit.picked && unit.method_title && (
-              <span className="block text-[13px] text-quiet">counted as {unit.method_title}</span>
+              <span className="block text-sm text-quiet">counted as {unit.method_title}</span>
             )}
-            {unit.say && <span className="block text-[13px] text-madder">{unit.say}</span>}
+            {unit.say && <span className="block text-sm text-madder">{unit.say}</span>}
             {standing(i)}
           </li>
         ))}
       </ul>
       {children}
       <h2 className="mt-2.5 mb-0.5 text-lg">What else is cut</h2>
-      <ul className="grid gap-1 text-[14px]">
+      <ul className="grid gap-1 text-md">
         {answer.pieces.map((piece, i) => (
           <li key={i}>
             <b>{piece.count}</b> {piece.called} <CutSize length={piece.size[0] ?? ""} /> ×{" "}
@@ -62,7 +63,7 @@ export function Figures({ answer, fabrics, standing, children }: Props) {
           <li key={name}>
             <b>{one.count}</b> {one.called}: {one.squares} of <CutSize length={one.square} />
             <Swatches names={[one.fabric]} fabrics={fabrics} />
-            <span className="block text-[13px] text-quiet">{one.say}</span>
+            <span className="block text-sm text-quiet">{one.say}</span>
           </li>
         ))}
       </ul>
@@ -72,7 +73,7 @@ export function Figures({ answer, fabrics, standing, children }: Props) {
       <p className="quiet">Cut borders to the length you measure across the top, in three places.</p>
       <h2 className="mt-2.5 mb-0.5 text-lg">Backing, batting, binding</h2>
       <p>
-        Backing: {backing.panels} {backing.panels === 1 ? "panel" : "panels"}, run {backing.run} the quilt,{" "}
+        Backing: {counted(backing.panels, "panel")}, run {backing.run} the quilt,{" "}
         <Fraction length={backing.length} />
         {inches} of fabric in all. Batting:{" "}
         <span className="whitespace-nowrap">
@@ -84,7 +85,7 @@ export function Figures({ answer, fabrics, standing, children }: Props) {
       {answer.buy.length > 0 && (
         <>
           <h2 className="mt-2.5 mb-0.5 text-lg">To buy</h2>
-          <ul className="grid gap-1 text-[14px]">
+          <ul className="grid gap-1 text-md">
             {answer.buy.map(({ fabric, yards, length }) => (
               <li key={fabric}>
                 <Swatches names={[fabric]} fabrics={fabrics} />{" "}
@@ -105,7 +106,7 @@ export function Figures({ answer, fabrics, standing, children }: Props) {
       {answer.not_counted.length > 0 && (
         <>
           <h3 className="mt-1.5 font-bold">Not counted</h3>
-          <ul className="grid gap-1 text-[14px]">
+          <ul className="grid gap-1 text-md">
             {answer.not_counted.map((one) => (
               <li key={one.say}>{one.say}</li>
             ))}

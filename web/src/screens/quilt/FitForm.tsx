@@ -1,9 +1,9 @@
 import { useMutation } from "@tanstack/react-query";
-import { useState } from "react";
 
 import { api, ApiError, type Block, type KeptQuilt } from "../../api/client";
 import { LengthEntry } from "../../parts/LengthEntry";
 import { Fraction } from "../../parts/Fraction";
+import { useDraft } from "../../saving/useDraft";
 import { PlaceChoice } from "./Places";
 
 type Props = {
@@ -18,7 +18,7 @@ const LABELS = { width: "Its width", length: "Its length", drop: "Overhang at si
 
 /** What the quilt is for: a bed, a wall, a lap, or sizes of her own; it is set as many across and down as that takes. */
 export function FitForm({ quilt, block, onFit }: Props) {
-  const [typed, setTyped] = useState({ width: "", length: "", drop: "0" });
+  const [typed, setTyped] = useDraft("fit", "typed", { width: "", length: "", drop: "0" });
   const fitting = useMutation({
     mutationFn: async () => {
       const finished = block?.picture.finished ?? "";

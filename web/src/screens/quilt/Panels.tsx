@@ -1,5 +1,6 @@
 import type { QuiltAnswer } from "../../api/client";
 import { CutSize, FinishedSize } from "../../parts/Sizes";
+import { counted, formOf } from "../../parts/plural";
 
 type Made = NonNullable<QuiltAnswer["panels"]>[number];
 
@@ -33,7 +34,7 @@ function Panel({ one }: { one: Made }) {
       <ul>
         {panels.map(({ cells, count, square_up: [wide = "", high = ""] }) => (
           <li key={cells.join("/")}>
-            <b>{count}</b> {count === 1 ? "panel" : "panels"} of {cells.join(" × ")} cells: square up to{" "}
+            <b>{count}</b> {formOf(count, "panel")} of {cells.join(" × ")} cells: square up to{" "}
             <span className="whitespace-nowrap">
               <CutSize length={wide} /> × <CutSize length={high} />
             </span>
@@ -41,8 +42,8 @@ function Panel({ one }: { one: Made }) {
         ))}
       </ul>
       <p className="quiet">
-        A block is {block.join(" × ")} cells. From {sheets} {sheets === 1 ? "sheet" : "sheets"}
-        {joins > 0 && `, with ${joins} ${joins === 1 ? "seam" : "seams"} to join panels`}.
+        A block is {block.join(" × ")} cells. From {counted(sheets, "sheet")}
+        {joins > 0 && `, with ${counted(joins, "seam")} to join panels`}.
       </p>
     </>
   );

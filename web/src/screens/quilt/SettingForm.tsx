@@ -1,9 +1,10 @@
-import { Plus } from "lucide-react";
-
 import { api, type ApiError, type Block, type Fabric, type KeptQuilt } from "../../api/client";
 import { EntryField } from "../../parts/EntryField";
 import { LengthEntry } from "../../parts/LengthEntry";
+import { Borders } from "./Borders";
 import { FitForm } from "./FitForm";
+import { SettingBlocks } from "./SettingBlocks";
+import { Choice, Flag, number, type Setting } from "./settingParts";
 
 type Props = {
   quilt: KeptQuilt;
@@ -12,13 +13,6 @@ type Props = {
   error: ApiError | null;
   onChange: (quilt: KeptQuilt) => void;
 };
-type Setting = KeptQuilt["setting"];
-type Border = NonNullable<Setting["borders"]>[number];
-
-/** What a person types is a number to the core where it is one; otherwise the core says what is allowed. */
-function number(text: string): unknown {
-  return text.trim() !== "" && Number.isFinite(Number(text)) ? Number(text) : text;
-}
 
 /** How the quilt is set: which blocks, how they lie, what is between and round them. */
 export function SettingForm({ quilt, blocks, fabrics, error, onChange }: Props) {
@@ -42,7 +36,7 @@ export function SettingForm({ quilt, blocks, fabrics, error, onChange }: Props) 
   };
   return (
     <section className="grid gap-3.5 max-wide:row-[1_/_3] max-stacked:row-auto" aria-label="How it is set">
-      <Blocks
+      <SettingBlocks
         quilt={quilt}
         blocks={blocks}
         error={error}
@@ -160,179 +154,5 @@ export function SettingForm({ quilt, blocks, fabrics, error, onChange }: Props) 
         />
       </fieldset>
     </section>
-  );
-}
-
-type BlocksProps = Omit<Props, "fabrics"> & { onShare: (quilt: KeptQuilt) => void };
-
-/** One block as often as the setting holds, or several, each so often. */
-function Blocks({ quilt, blocks, error, onChange, onShare }: BlocksProps) {
-  const change = (place: number, what: Partial<KeptQuilt["blocks"][number]>) =>
-    onChange({ ...quilt, blocks: quilt.blocks.map((one, i) => (i === place ? { ...one, ...what } : one)) });
-  // A block that is left alone is made as often as the setting holds.
-  const remove = (place: number) => {
-    const left = quilt.blocks.filter((_, i) => i !== place);
-    onChange({ ...quilt, blocks: left.length === 1 ? left.map(({ id }) => ({ id })) : left });
-  };
-  const other = blocks.find((block) => !quilt.blocks.some((one) => one.id === block.id));
-  const several = quilt.blocks.length > 1;
-  return (
-    <fieldset className="entry-group setting-row">
-      <legend>Blocks</legend>
-      {quilt.blocks.map((entry, i) => (
-        <span key={i} className="col-span-full grid grid-cols-[1fr_1fr] items-end gap-x-3.5 gap-y-2">
-          <label className="entry">
-            <span>Block</span>
-            <select value={entry.id} onChange={(event) => change(i, { id: Number(event.target.value) })}>
-              {blocks.map((block) => (
-                <option key={block.id} value={block.id}>
-                  {block.name}
-                </option>
-              ))}
-            </select>
-          </label>
-          {error?.at(`/blocks/${i}/id`) && (
-            <span className="field-error col-span-full">This block is gone: choose another.</span>
-          )}
-          {several && (
-            <EntryField
-              id={`count-${i}`}
-              label="How many"
-              value={String(entry.count ?? "")}
-              error={error?.at(`/blocks/${i}/count`)}
-              onEnter={(text) => change(i, { count: number(text) as number })}
-            />
-          )}
-          {several && (
-            <button type="button" className="link-button" onClick={() => remove(i)}>
-              Remove
-            </button>
-          )}
-        </span>
-      ))}
-      {other && (
-        <button
-          type="button"
-          className="button gap-1.5 justify-self-start"
-          onClick={() =>
-            // One that was alone had no count of its own.
-            (several ? onChange : onShare)({
-              ...quilt,
-              blocks: [...quilt.blocks, { id: other.id, count: 1 }],
-            })
-          }
-        >
-          <Plus size={15} aria-hidden="true" /> Another block
-        </button>
-      )}
-      {error?.at("/blocks") && (
-        <span role="alert" className="field-error col-span-full">
-          The blocks {error.at("/blocks")}.{" "}
-          {several && (
-            <button type="button" className="link-button" onClick={() => onShare(quilt)}>
-              Share them out
-            </button>
-          )}
-        </span>
-      )}
-      {error?.matching(/^\/blocks\/\d+\/block/) && (
-        <span role="alert" className="field-error col-span-full">
-          This block {error.matching(/^\/blocks\/\d+\/block/)}.
-        </span>
-      )}
-    </fieldset>
-  );
-}
-
-type BordersProps = {
-  setting: Setting;
-  fabrics: Fabric[];
-  error: ApiError | null;
-  set: (what: Partial<Setting>) => void;
-};
-
-function Borders({ setting, fabrics, error, set }: BordersProps) {
-  const borders = setting.borders ?? [];
-  const change = (place: number, what: Partial<Border>) =>
-    set({ borders: borders.map((one, i) => (i === place ? { ...one, ...what } : one)) });
-  return (
-    <fieldset className="entry-group setting-row">
-      <legend>Borders, from the inside out</legend>
-      {borders.map((border, i) => (
-        <span key={i} className="col-span-full grid grid-cols-[1fr_1fr] items-end gap-x-3.5 gap-y-2">
-          <LengthEntry
-            id={`border-${i}`}
-            label="Finished width"
-            value={border.width}
-            error={error?.at(`/setting/borders/${i}/width`)}
-            onEnter={(width) => change(i, { width })}
-            ringed
-          />
-          <label className="entry">
-            <span>Corners</span>
-            <select
-              value={border.corners ?? "butted"}
-              onChange={(event) => change(i, { corners: event.target.value as Border["corners"] })}
-            >
-              <option value="butted">butted</option>
-              <option value="mitred">mitred</option>
-            </select>
-          </label>
-          <Choice
-            label="Border"
-            fabrics={fabrics}
-            value={border.fabric}
-            onChoose={(fabric) => change(i, { fabric })}
-          />
-          <button
-            type="button"
-            className="link-button"
-            onClick={() => set({ borders: borders.filter((_, j) => j !== i) })}
-          >
-            Remove
-          </button>
-        </span>
-      ))}
-      <button
-        type="button"
-        className="button gap-1.5 justify-self-start"
-        onClick={() => set({ borders: [...borders, { width: "3", fabric: String(fabrics[0]?.id ?? "") }] })}
-      >
-        <Plus size={15} aria-hidden="true" /> Add a border
-      </button>
-    </fieldset>
-  );
-}
-
-type ChoiceProps = {
-  label: string;
-  fabrics: Fabric[];
-  value: string | undefined;
-  onChoose: (name: string | undefined) => void;
-};
-
-function Choice({ label, fabrics, value, onChoose }: ChoiceProps) {
-  return (
-    <label className="entry">
-      <span>{label}: fabric</span>
-      <select value={value ?? ""} onChange={(event) => onChoose(event.target.value || undefined)}>
-        <option value="">not chosen</option>
-        {fabrics.map((fabric) => (
-          <option key={fabric.id} value={String(fabric.id)}>
-            {fabric.name}
-          </option>
-        ))}
-      </select>
-    </label>
-  );
-}
-
-type FlagProps = { label: string; value: boolean; onChange: (value: boolean) => void };
-
-function Flag({ label, value, onChange }: FlagProps) {
-  return (
-    <label className="entry-flag">
-      <input type="checkbox" checked={value} onChange={(event) => onChange(event.target.checked)} /> {label}
-    </label>
   );
 }

@@ -43,7 +43,7 @@ export function ShownScreen() {
           <h2 className="m-0" id="shown-units">
             Units
           </h2>
-          <ul className="grid gap-1 text-[14px]">
+          <ul className="grid gap-1 text-md">
             {units.map((unit, i) => (
               <Unit key={i} unit={unit} fabrics={fabrics} />
             ))}

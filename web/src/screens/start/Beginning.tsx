@@ -1,5 +1,4 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
 
 import { askAt } from "../../api/bench";
 import { api, ApiError, type Kind, type Measure } from "../../api/client";
@@ -12,26 +11,30 @@ import { useKinds } from "../../parts/useKinds";
 import { UsualChoice } from "../tools/UsualTools";
 import { type FabricTold, FIRST_FABRICS, FabricQuestion } from "./FabricQuestion";
 import { Opening } from "../../parts/Opening";
+import { forgetDraft, useDraft } from "../../saving/useDraft";
 
 /** What most quilters have. */
 const USUAL = ["long-ruler"];
-const SEAMS: Record<Measure, string> = { inch: "1/4", cm: "0.75cm" };
 
 type Told = { name: string; measure: Measure; kind: string; finished: string; count: string };
 
+/** As they are answered so far. */
+const DRAFT = "start";
+
 /** Three questions, and the first unit is weighed. */
 export function Beginning({ onBack }: { onBack: () => void }) {
-  const [given, setGiven] = useState<Told>({
+  const [given, setGiven] = useDraft<Told>(DRAFT, "given", {
     name: "My quilt",
     measure: "inch",
     kind: "half_square",
     finished: "",
     count: "",
   });
-  const [tools, setTools] = useState<string[]>(USUAL);
-  const [fabrics, setFabrics] = useState<FabricTold[]>(FIRST_FABRICS);
+  const [tools, setTools] = useDraft<string[]>(DRAFT, "tools", USUAL);
+  const [fabrics, setFabrics] = useDraft<FabricTold[]>(DRAFT, "fabrics", FIRST_FABRICS);
   const queries = useQueryClient();
-  const kinds = useKinds(given.measure).data?.kinds ?? [];
+  const known = useKinds(given.measure).data;
+  const kinds = known?.kinds ?? [];
   const kind = kinds.find((one) => one.kind === given.kind) ?? kinds[0];
   const usual = useQuery(read.usualTools());
   const beginning = useMutation({
@@ -56,12 +59,13 @@ export function Beginning({ onBack }: { onBack: () => void }) {
           {
             name: given.name,
             measure: given.measure,
-            seam_allowance: SEAMS[given.measure],
+            seam_allowance: known?.usual_seams[given.measure],
             units: [{ name: kind.title, unit: unitOf(kind, given), fabrics: rolesOf(kind, fabrics.length) }],
           },
         ],
       };
       const { projects } = await api.readBench(file);
+      forgetDraft(DRAFT);
       location.assign(`${bench}/projects/${projects.at(-1)?.id}`);
     },
   });
@@ -151,7 +155,7 @@ function Making({ kinds, kind, given, error, onChange }: MakingProps) {
       <div className="beginning-row">
         <EntryField
           id="project-name"
-          className="w-55 text-[18px]"
+          className="w-55 text-xl"
           label="Name of the quilt"
           value={given.name}
           error={error?.at("/projects/0/name")}

@@ -46,7 +46,7 @@ function Amount({ place, fabric: { fabric }, error, onChange }: AmountProps) {
     return (
       <LengthEntry
         id={`fabric-${place}-length`}
-        className="w-36 text-[18px]"
+        className="w-36 text-xl"
         label="How much"
         value={written(fabric.length)}
         error={error?.at(`/fabrics/${place}/length`)}
@@ -80,7 +80,7 @@ export function FabricQuestion({ fabrics, error, onChange }: Props) {
         <div key={i} className="beginning-row items-start">
           <EntryField
             id={`fabric-${i}-name`}
-            className="w-55 text-[18px]"
+            className="w-55 text-xl"
             label={`Fabric ${i + 1}`}
             value={one.name}
             error={error?.at(`/fabrics/${i}/name`)}

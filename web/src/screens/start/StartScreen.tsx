@@ -1,11 +1,12 @@
 import { useMutation, useQuery } from "@tanstack/react-query";
-import { lazy, Suspense, useState } from "react";
+import { lazy, Suspense } from "react";
 
 import { askAt } from "../../api/bench";
 import { api } from "../../api/client";
 import { read } from "../../api/reads";
 import { Notice } from "../../parts/Notice";
 import { Opening } from "../../parts/Opening";
+import { useDraft } from "../../saving/useDraft";
 
 /** Fetched when somebody starts her own: what is seen first does not wait for it. */
 const Beginning = lazy(async () => ({ default: (await import("./Beginning")).Beginning }));
@@ -22,7 +23,7 @@ function Waiting() {
 /** The first start: to look round with the demo, or to start her own bench by three questions. */
 export function StartScreen() {
   const standing = useQuery(read.start());
-  const [own, setOwn] = useState(false);
+  const [own, setOwn] = useDraft("start", "own", false);
   const come = useMutation({
     mutationFn: async (bench: "demo" | "own") => {
       const { maker_id: id } = await api.comeTo(bench);
@@ -39,7 +40,7 @@ export function StartScreen() {
     <main className="middle p-5 text-center">
       <img src="/favicon.svg" alt="" width="54" height="54" />
       <h1>Oaken Gauge</h1>
-      <p className="max-w-140 text-[17px]">
+      <p className="max-w-140 text-lg">
         For every triangle unit of a quilt: which of your tools makes it, at which line, from how much fabric,
         how accurately and how fast.
       </p>

@@ -1,10 +1,10 @@
 import { useMutation } from "@tanstack/react-query";
-import { useState } from "react";
 
 import { ApiError, type Field, type ToolDocument, type ToolKind } from "../../api/client";
 import { FormEnd } from "../../parts/FormEnd";
 import { FieldEntry } from "../../fields/FieldEntry";
 import { changed, type DraftObject } from "../../fields/written";
+import { forgetDraft, useDraft } from "../../saving/useDraft";
 import { ToolLook } from "./ToolLook";
 
 /** A list that may not be empty begins with one entry to fill in. */
@@ -25,9 +25,12 @@ type Props = {
 
 /** A tool by what is printed on it. */
 export function ToolForm({ kinds, first: begun, tool, does, onSave }: Props) {
-  const [kind, setKind] = useState(kinds.find((one) => one.kind === begun) ?? kinds[0]);
-  const [typed, setTyped] = useState<DraftObject>(tool ?? {});
-  const saving = useMutation({ mutationFn: onSave });
+  const draft = `tool ${tool?.id ?? "new"}`;
+  const begins = kinds.find((one) => one.kind === begun) ?? kinds[0];
+  const [chosen, setKind] = useDraft(draft, "kind", begins?.kind);
+  const kind = kinds.find((one) => one.kind === chosen) ?? begins;
+  const [typed, setTyped] = useDraft<DraftObject>(draft, "typed", tool ?? {});
+  const saving = useMutation({ mutationFn: onSave, onSuccess: () => forgetDraft(draft) });
   const error = saving.error instanceof ApiError ? saving.error : null;
   if (!kind) return null;
   const own = kind.fields.filter((field) => field.name !== "id");
@@ -54,7 +57,7 @@ export function ToolForm({ kinds, first: begun, tool, does, onSave }: Props) {
           <select
             value={kind.kind}
             onChange={(event) => {
-              setKind(kinds.find((one) => one.kind === event.target.value));
+              setKind(event.target.value);
               saving.reset();
             }}
           >
@@ -76,7 +79,7 @@ export function ToolForm({ kinds, first: begun, tool, does, onSave }: Props) {
           onChange={(value) => setTyped((before) => ({ ...before, [field.name]: value }))}
         />
       ))}
-      <FormEnd error={error} pending={saving.isPending} does={does} />
+      <FormEnd error={error} pending={saving.isPending} does={does} onCancel={() => forgetDraft(draft)} />
       {/* Below the buttons, which stay where they are as the picture grows. */}
       <ToolLook document={document as ToolDocument} />
     </form>

@@ -35,7 +35,7 @@ export function ToolLook({ document }: Props) {
 function Readings({ both }: { both: ToolReading[] }) {
   const widest = Math.max(...both.flatMap(({ outline }) => outline.map(([x = 0]) => x)));
   return (
-    <div className="grid gap-2 text-[14px]">
+    <div className="grid gap-2 text-md">
       <p>
         <strong>Are these numbers finished sizes or strip widths?</strong> Lay your own ruler on a strip and
         see which it is:

@@ -20,8 +20,8 @@ export function UsualChoice({
     <ul className="col-span-full grid grid-cols-[repeat(auto-fill,minmax(min(188px,44%),1fr))] gap-x-4 gap-y-3.5">
       {(usual.data ?? []).map((one) => (
         <li key={one.tool.id}>
-          <label className="grid h-full cursor-pointer content-end gap-1 rounded-[3px] border-[1.5px] border-rule bg-panel px-2.5 py-2 text-[14px] has-checked:border-brass-deep has-checked:bg-brass-pale">
-            <span className="grid min-h-17.5 place-items-center text-[13px] [&_text]:hidden">
+          <label className="grid h-full cursor-pointer content-end gap-1 rounded-[3px] border-[1.5px] border-rule bg-panel px-2.5 py-2 text-md has-checked:border-brass-deep has-checked:bg-brass-pale">
+            <span className="grid min-h-17.5 place-items-center text-sm [&_text]:hidden">
               <Drawn one={one} />
             </span>
             <span className="tick-box items-start">

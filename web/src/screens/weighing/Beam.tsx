@@ -35,7 +35,7 @@ export function Beam({ beam, fence: standingAt, finished, onSlide }: Props) {
     <section className="beam-block" aria-label="Finished sizes and the marks on your tools">
       <div className="flex items-center justify-between pr-4 font-semibold max-phone:flex-col max-phone:items-start max-phone:gap-0.5">
         <span>{beam.measure}</span>
-        <FinishedSize length={finished} className="border-2 text-[25px]" />
+        <FinishedSize length={finished} className="border-2 text-3xl" />
       </div>
       <div className="beam" ref={box}>
         <svg width="100%" height="52" aria-hidden="true">

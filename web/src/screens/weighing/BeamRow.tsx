@@ -48,9 +48,7 @@ export function BeamRow({ row, oneOfMany, place, fence }: Props) {
           </span>
         )}
       </div>
-      <div className="text-right text-[14px] text-quiet">
-        {row.locked === null && <Gaps gaps={row.gaps} />}
-      </div>
+      <div className="text-right text-md text-quiet">{row.locked === null && <Gaps gaps={row.gaps} />}</div>
     </div>
   );
 }

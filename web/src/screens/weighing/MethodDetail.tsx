@@ -57,7 +57,7 @@ function Settings({ method }: { method: Method }) {
     <ul className="mb-3 grid gap-1.5">
       {method.settings.map((setting) => (
         <li key={`${setting.tool}/${setting.side}/${setting.mark}`} className="flex items-center gap-2.5">
-          <PrintedNumber printed={setting.mark} reads={setting.reads} className="flex-none text-[21px]" />
+          <PrintedNumber printed={setting.mark} reads={setting.reads} className="flex-none text-2xl" />
           <span>
             <Words>{setting.say}</Words>
           </span>
@@ -91,7 +91,7 @@ function Pictures({ method, fabricOf, scale }: PictureProps) {
                 scale={scale}
                 label={`${nameOf(fabricOf, role)}, ${drawing.repeats} like this`}
               />
-              <span className="min-w-[1.6em] figure text-[13px] text-quiet">×{drawing.repeats}</span>
+              <span className="min-w-[1.6em] figure text-sm text-quiet">×{drawing.repeats}</span>
             </span>
           ))}
         </figure>
@@ -148,12 +148,12 @@ function FabricTable({ method, fabricOf }: { method: Method; fabricOf: FabricOf 
             {PARTS.map((part) => (
               <td
                 key={part.key}
-                className="py-0.5 pr-3.5 text-right figure text-[15px] tabular-nums max-phone:pr-1.5"
+                className="py-0.5 pr-3.5 text-right figure text-md tabular-nums max-phone:pr-1.5"
               >
                 {areaOf(parts[part.key])}
               </td>
             ))}
-            <td className="py-0.5 pr-3.5 text-right figure text-[15px] tabular-nums max-phone:pr-1.5">
+            <td className="py-0.5 pr-3.5 text-right figure text-md tabular-nums max-phone:pr-1.5">
               {areaOf(parts.consumed)}
             </td>
           </tr>

@@ -7,7 +7,7 @@ import { Words } from "../../parts/Words";
 export function MethodReasons({ method }: { method: Method }) {
   return (
     <div className="mb-3.5 grid max-w-230 gap-2">
-      <p className="text-[15.5px]">
+      <p className="text-lg">
         <Words>{method.why ?? ""}</Words>
       </p>
       {method.warnings && method.warnings.length > 0 && (

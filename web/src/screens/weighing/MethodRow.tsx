@@ -79,7 +79,7 @@ function Figures({ method, scale, most, fabricOf, pickedHere, onPick }: Props) {
       </td>
       <td>
         {method.waste && <PartsBar waste={method.waste} most={most} width={124} />}
-        <span className="text-[13px] whitespace-nowrap text-quiet">
+        <span className="text-sm whitespace-nowrap text-quiet">
           <b className="font-semibold text-ink">{areaOf(method.waste?.net ?? 0)}</b> {area},{" "}
           {areaOf(method.waste?.lost ?? 0)} wasted
           <br />
@@ -91,7 +91,7 @@ function Figures({ method, scale, most, fabricOf, pickedHere, onPick }: Props) {
       </td>
       <td>
         {method.accuracy && <SpreadPicture accuracy={method.accuracy} />}
-        <span className="text-[13px] whitespace-nowrap text-quiet">
+        <span className="text-sm whitespace-nowrap text-quiet">
           <b className="font-semibold text-ink">{inHundred(method.accuracy?.good ?? 0)}</b> good{" "}
           <Assumed basis={method.accuracy?.basis} of="error" />
         </span>
@@ -147,7 +147,7 @@ const FirstStrip = memo(function FirstStrip({ role, drawings, scale, fabric }: S
   return (
     <span className="inline-flex items-center gap-1">
       <StripPicture drawing={first} fabric={fabric} scale={scale} label={`${role}: 1 of ${all}`} />
-      <span className="min-w-[1.6em] figure text-[13px] text-quiet">×{all}</span>
+      <span className="min-w-[1.6em] figure text-sm text-quiet">×{all}</span>
     </span>
   );
 });

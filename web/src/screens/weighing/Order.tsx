@@ -62,7 +62,7 @@ export function Order({ project, unit, wanted, size, answer, measure, error, uni
         </span>
       )}
       <ChangeUnit project={project} unit={unit} units={units} />
-      <span className="ml-auto pt-4.5 text-[15px] whitespace-nowrap">
+      <span className="ml-auto pt-4.5 text-md whitespace-nowrap">
         <span className="quiet">seam allowance</span> <FinishedLine length={project.seam_allowance} />
       </span>
       {error && !sizeError && !error.faults.some((fault) => fault.pointer.startsWith("/unit/count")) && (

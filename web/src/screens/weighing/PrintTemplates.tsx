@@ -15,7 +15,7 @@ export function PrintTemplates({ unitId, finished }: Props) {
   const [blunt, setBlunt] = useState(false);
   const asked = new URLSearchParams({ ...(finished && { at: finished }), ...(blunt && { blunt: "yes" }) });
   return (
-    <p className="mt-3.5 flex flex-wrap items-center gap-x-3 gap-y-2 text-[14px]">
+    <p className="mt-3.5 flex flex-wrap items-center gap-x-3 gap-y-2 text-md">
       <Printer size={16} aria-hidden="true" /> Print templates at true size:
       {PAPERS.map(([paper, name]) => (
         <a

@@ -32,7 +32,7 @@ export const Priorities = memo(function Priorities(props: Props) {
       className="flex items-center gap-5.5 pt-0.5 pb-2.5 max-wide:flex-wrap max-wide:gap-x-5.5 max-wide:gap-y-1.5"
       aria-label="What matters"
     >
-      <h2 id="counts" className="m-0 text-[14px] whitespace-nowrap">
+      <h2 id="counts" className="m-0 text-md whitespace-nowrap">
         What matters
       </h2>
       {counts.map(({ name, title }, i) => (
@@ -40,7 +40,7 @@ export const Priorities = memo(function Priorities(props: Props) {
           key={name}
           className="grid min-w-30 flex-1 gap-1.25 max-wide:max-w-53.5 max-wide:basis-41 max-tablet:basis-37.5 max-phone:max-w-none max-phone:basis-full"
         >
-          <span className="text-[13px] font-firm whitespace-nowrap">
+          <span className="text-sm font-firm whitespace-nowrap">
             {title} <span className="quiet">{words(weights[name])}</span>
           </span>
           <Slider.Root
@@ -72,7 +72,7 @@ export const Priorities = memo(function Priorities(props: Props) {
 function Keep({ project, weights, weighed, weigh }: Props) {
   const { saving, keep } = useKeeping(project, () => weigh(null));
   return (
-    <span className="flex min-w-27 gap-3 text-[13px]">
+    <span className="flex min-w-27 gap-3 text-sm">
       {weighed ? (
         <>
           <Hint text="Save these for every unit">

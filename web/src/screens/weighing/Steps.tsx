@@ -1,6 +1,7 @@
 import type { Method } from "../../api/client";
 import { Assumed } from "../../parts/Assumed";
 import { Words } from "../../parts/Words";
+import { counted } from "../../parts/plural";
 import { Cares } from "./Cares";
 
 type Step = NonNullable<Method["steps"]>[number];
@@ -26,7 +27,7 @@ export function Steps({ method, known }: Props) {
                   <Hints step={step} open={!known} />
                 </div>
                 {step.minutes > 0 && (
-                  <span className="quiet text-[13px] whitespace-nowrap">{step.minutes.toFixed(1)} min</span>
+                  <span className="quiet text-sm whitespace-nowrap">{step.minutes.toFixed(1)} min</span>
                 )}
               </li>
             ))}
@@ -46,7 +47,7 @@ function Hints({ step, open }: { step: Step; open: boolean }) {
   const { hints = [] } = step;
   if (hints.length === 0) return null;
   return (
-    <details className="text-[13px] text-quiet" open={open}>
+    <details className="text-sm text-quiet" open={open}>
       <summary className="w-fit cursor-pointer">Hints</summary>
       <ul aria-label="Hints" className="mb-1 ml-4 list-disc">
         {hints.map((hint) => (
@@ -70,8 +71,4 @@ function done({ effort }: Method): string {
   if (!effort) return "";
   const passes = effort.passes > 0 ? `, ${counted(effort.passes, "pass", "passes")} through the press` : "";
   return `${counted(effort.cuts, "cut")}, the ruler placed ${counted(effort.placements, "time")}${passes}.`;
-}
-
-function counted(number: number, one: string, many = `${one}s`): string {
-  return `${number} ${number === 1 ? one : many}`;
 }

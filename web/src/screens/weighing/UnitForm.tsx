@@ -1,5 +1,5 @@
 import { useMutation } from "@tanstack/react-query";
-import { type ReactNode, useState } from "react";
+import { type ReactNode } from "react";
 
 import { ApiError, type Kind, type Project, type UnitChanges } from "../../api/client";
 import { EntryField } from "../../parts/EntryField";
@@ -7,6 +7,7 @@ import { MeasureContext } from "../../parts/measures";
 import { FormEnd } from "../../parts/FormEnd";
 import { FieldEntry } from "../../fields/FieldEntry";
 import { changed, type DraftObject } from "../../fields/written";
+import { forgetDraft, useDraft } from "../../saving/useDraft";
 import { KindChoice } from "./KindChoice";
 
 /** The unit as it is filled in: what was typed, and for the rest what stood there; only keys its kind has. */
@@ -34,10 +35,12 @@ type Props = {
 
 /** What a unit is for, how many, how large, and of which fabric. */
 export function UnitForm({ project, kinds, first, does, onSave, children, ...given }: Props) {
-  const [kind, setKind] = useState(first);
-  const [label, setLabel] = useState(given.label ?? "");
-  const [typed, setTyped] = useState<DraftObject>({});
-  const [chosen, setChosen] = useState(given.fabrics ?? {});
+  const draft = `unit ${project.id} ${kinds.length > 0 ? "new" : JSON.stringify(first.starter)}`;
+  const [name, setName] = useDraft(draft, "kind", first.kind);
+  const kind = kinds.find((one) => one.kind === name) ?? first;
+  const [label, setLabel] = useDraft(draft, "label", given.label ?? "");
+  const [typed, setTyped] = useDraft<DraftObject>(draft, "typed", {});
+  const [chosen, setChosen] = useDraft(draft, "fabrics", given.fabrics ?? {});
   const fabric = (of: Kind, role: string) =>
     chosen[role] ?? project.fabrics[of.roles.indexOf(role) % project.fabrics.length]?.id;
   const saving = useMutation({
@@ -47,6 +50,7 @@ export function UnitForm({ project, kinds, first, does, onSave, children, ...giv
         unit: documentOf(kind, typed),
         fabrics: Object.fromEntries(kind.roles.map((role) => [role, fabric(kind, role)])),
       }),
+    onSuccess: () => forgetDraft(draft),
   });
   const error = saving.error instanceof ApiError ? saving.error : null;
   // What it is called unless she gives it a name.
@@ -67,7 +71,7 @@ export function UnitForm({ project, kinds, first, does, onSave, children, ...giv
             kinds={kinds}
             chosen={kind}
             onChoose={(other) => {
-              setKind(other);
+              setName(other.kind);
               saving.reset();
             }}
             fabricOf={(of, role) => project.fabrics.find((one) => one.id === fabric(of, role))}
@@ -107,7 +111,7 @@ export function UnitForm({ project, kinds, first, does, onSave, children, ...giv
             </select>
           </label>
         ))}
-        <FormEnd error={error} pending={saving.isPending} does={does}>
+        <FormEnd error={error} pending={saving.isPending} does={does} onCancel={() => forgetDraft(draft)}>
           {children}
         </FormEnd>
       </form>

@@ -9,6 +9,7 @@ import { fillOf } from "../../drawing/Weaves";
 import { Hint } from "../../parts/Hint";
 import { useKeys } from "../../parts/useKeys";
 import { useKinds } from "../../parts/useKinds";
+import { formOf } from "../../parts/plural";
 import { Sizes } from "./UnitSizes";
 import { fabricOf } from "./useWeighing";
 
@@ -23,7 +24,7 @@ export function UnitList({ project }: { project: Project }) {
       <Hint text="All units" action="list">
         <Dialog.Trigger
           className="icon-button"
-          aria-label={project.units.length === 1 ? "The one unit" : `All ${project.units.length} units`}
+          aria-label={formOf(project.units.length, "The one unit", `All ${project.units.length} units`)}
         >
           <List size={17} />
         </Dialog.Trigger>
@@ -42,7 +43,7 @@ export function UnitList({ project }: { project: Project }) {
           />
           {groups(shown).map(([block, units]) => (
             <section key={block} className="w-full" aria-label={block || "Units by themselves"}>
-              {block && <h3 className="mt-2.5 text-[14px] font-strong text-brass-deep">{block}</h3>}
+              {block && <h3 className="mt-2.5 text-md font-strong text-brass-deep">{block}</h3>}
               <ul className="grid w-full">
                 {units.map((unit) => (
                   <Listed key={unit.id} project={project} unit={unit} onGo={() => setOpen(false)} />

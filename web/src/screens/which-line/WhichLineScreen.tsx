@@ -15,14 +15,11 @@ import { CutSize, FinishedSize, PrintedNumber } from "../../parts/Sizes";
 import { useKinds } from "../../parts/useKinds";
 import { Words } from "../../parts/Words";
 
-/** Kinds whose size is told by a shape, not by a number. */
-const NO_SIZE = ["shape", "triangle"];
-
 /** Which line of which tool: a unit and a size, and every tool in the drawer as it is laid for it. */
 export function WhichLineScreen() {
   const [params, setParams] = useSearchParams();
   const measure: Measure = params.get("measure") === "cm" ? "cm" : "inch";
-  const kinds = (useKinds(measure).data?.kinds ?? []).filter(({ kind }) => !NO_SIZE.includes(kind));
+  const kinds = (useKinds(measure).data?.kinds ?? []).filter(({ sized_by }) => sized_by === "number");
   const kind = kinds.find((one) => one.kind === params.get("kind")) ?? kinds[0];
   const change = (changes: Record<string, string>) =>
     setParams({ ...Object.fromEntries(params), ...changes }, { replace: true });
