@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 # Starts the application over and over, interrupts it at a moment of its own each time, and looks at what it says and leaves behind:
-#   bundle exec ruby bench/interrupts.rb [how many] [seed]
+#   ruby bench/interrupts.rb [how many] [seed]
 
 require "fileutils"
 require "socket"
@@ -14,6 +14,8 @@ class Interrupts
   START = 6.0
   # As long as it may take to stop, seconds.
   PATIENCE = 30
+  # As somebody starts it, not as Bundler does: what Ruby is told to load first knows nothing of being stopped.
+  PLAIN = %w[RUBYOPT RUBYLIB BUNDLE_GEMFILE BUNDLE_BIN_PATH BUNDLE_PATH BUNDLER_VERSION].to_h { |name| [name, nil] }.freeze
   TRACE = /\.rb:\d+:in|Traceback|Error\)/
 
   def initialize(count, seed)
@@ -47,7 +49,7 @@ class Interrupts
   end
 
   def start(var, said)
-    spawn({ "VAR" => var, "PORT" => free_port.to_s }, File.join(ROOT, "bin/start"), out: said, err: said)
+    spawn({ **PLAIN, "VAR" => var, "PORT" => free_port.to_s }, File.join(ROOT, "bin/start"), out: said, err: said)
   end
 
   def free_port

@@ -18,7 +18,8 @@ module OakenGauge
       KIND = object(kind: TEXT, title: TEXT, fields: list({ "$ref" => "#/$defs/Field" })).freeze
       TOOL_KIND = object(kind: TEXT, title: TEXT, fields: list({ "$ref" => "#/$defs/Field" }),
                          group: said(TEXT, "What tools of the kind are for")).freeze
-      UNIT_KIND = object(kind: TEXT, title: TEXT, roles: list(TEXT), sized_by: one_of("number", "outline", "grain"), starter: { "$ref" => "#/$defs/UnitDocument" },
+      UNIT_KIND = object(kind: TEXT, title: TEXT, roles: list(TEXT), sized_by: one_of("number", "outline", "grain"),
+                         starter: { "$ref" => "#/$defs/UnitDocument" },
                          fields: list({ "$ref" => "#/$defs/Field" }), drawing: { "$ref" => "#/$defs/UnitDrawing" }).freeze
 
       NAMED = { "Field" => FIELD, "FieldWithin" => FIELD_WITHIN, "Kind" => KIND, "ToolKind" => TOOL_KIND, "UnitKind" => UNIT_KIND }.freeze

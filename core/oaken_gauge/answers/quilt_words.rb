@@ -25,8 +25,8 @@ module OakenGauge
         def triangle(one, square, measure)
           side = QuiltWriter.written(one.side.to_f, measure)
           named = one.grain == :long_side ? "The long side finishes" : "The short sides finish"
-          "#{named} at about #{side}, which is no line to look for on a ruler: cut #{Saying.form(square.count, 'the square', 'each square')} " \
-            "#{CUT.fetch(square.then_do)}, and trim when the top is squared up."
+          "#{named} at about #{side}, which is no line to look for on a ruler: cut " \
+            "#{Saying.form(square.count, 'the square', 'each square')} #{CUT.fetch(square.then_do)}, and trim when the top is squared up."
         end
       end
     end

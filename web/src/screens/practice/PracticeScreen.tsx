@@ -33,7 +33,7 @@ export function PracticeScreen() {
         <p className="mt-1 max-w-170 text-quiet">
           Ten questions at a time on what costs fabric when it is mixed up, asked from your own drawer.
         </p>
-        <div role="status" className="mt-1 min-h-7.5 text-md">
+        <div role="status" className="mt-1 text-md">
           <SavingLine saving={saving} />
         </div>
         {open ? (
