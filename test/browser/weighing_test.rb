@@ -283,7 +283,7 @@ class WeighingScreenTest < BrowserCase
     click_button "Reset"
 
     assert_text "as saved"
-    assert_equal before, ways
+    eventually { before == ways }
   end
 
   def test_what_counts_can_be_kept

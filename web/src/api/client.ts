@@ -3,7 +3,7 @@ import createQueries from "openapi-react-query";
 
 import type { paths } from "./contract";
 import { problemOf } from "./problem";
-import { send } from "./send";
+import { send, Told } from "./send";
 import type {
   BlockGiven,
   Clash,
@@ -22,7 +22,7 @@ import type {
 export * from "./problem";
 export * from "./types";
 
-const client = createClient<paths>({ baseUrl: globalThis.location?.origin, fetch: send });
+const client = createClient<paths>({ baseUrl: globalThis.location?.origin, fetch: send, Request: Told });
 client.use({
   // What went wrong is thrown as the server said it.
   onResponse: async ({ response }) => {

@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 
-import { send } from "./send";
+import { send, Told } from "./send";
 
 type Sent = { path: string; key: string | null };
 const ANSWER = () => new Response(JSON.stringify({ id: 1 }), { status: 201 });
@@ -94,6 +94,13 @@ describe("what is sent", () => {
     const asked = server(AWAY);
     expect((await send(request("POST", "/api/session", { name: "Ada" }))).status).toBe(503);
     expect(asked).toEqual([{ path: "/api/session", key: null }]);
+  });
+
+  it("is on its way before a page that is left is gone", () => {
+    const asked = server(ANSWER);
+    const body = JSON.stringify({ name: "Tide" });
+    void send(new Told("http://127.0.0.1/api/projects/1", { method: "PATCH", body }));
+    expect(asked.length).toBe(1);
   });
 
   it("is refused without being sent again", async () => {

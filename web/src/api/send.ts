@@ -94,11 +94,21 @@ async function save(sent: Sent): Promise<Response> {
   return response;
 }
 
+/** A request whose body is at hand at once: a page that is being left does not wait until it is read. */
+export class Told extends Request {
+  readonly told: string | undefined;
+
+  constructor(input: RequestInfo | URL, init?: RequestInit) {
+    super(input, init);
+    this.told = typeof init?.body === "string" ? init.body : undefined;
+  }
+}
+
 /** Sends a request, again and again where its answer does not come. */
 export async function send(request: Request): Promise<Response> {
   const { method, signal } = request;
   const { pathname, search } = new URL(request.url);
-  const body = method === "GET" ? undefined : (await request.text()) || undefined;
+  const body = request instanceof Told ? request.told : (await request.text()) || undefined;
   const sent = { method, path: pathname + search, body, signal };
   if (method === "GET" || ASKS.test(pathname)) return insist(sent, null);
   if (!APART.test(pathname)) return save(sent);
