@@ -4,6 +4,8 @@ module Server
   module Resources
     # Weighs without storing anything: what follows the fence as it is dragged.
     class Weighing < Base
+      NUMBER = /\A-?\d{1,9}(?:\.\d{1,9})?\z/
+
       # A document of somebody's own: a unit that is not there yet, other tools.
       post "/api/weigh" do
         answer OakenGauge.weigh(document, view: params["view"] == "full")
@@ -41,7 +43,9 @@ module Server
 
       # What is no number goes to the core as it was typed, which says what is allowed.
       def number(text)
-        Integer(text, 10, exception: false) || Float(text, exception: false) || text
+        return text unless NUMBER.match?(text)
+
+        text.include?(".") ? Float(text) : Integer(text, 10)
       end
     end
   end

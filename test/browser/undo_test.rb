@@ -100,6 +100,37 @@ class UndoTest < BrowserCase
     refute Server::Models::Fabric.exists?(fabric.id)
   end
 
+  # Its unit is gone for good: that step is told and let go, and what was done before it can still be taken back.
+  def test_a_step_of_what_is_gone_does_not_stand_in_the_way
+    pick
+    second = @project.units.second
+    open_unit second
+    find("button", text: "Pick", match: :first).click
+
+    assert_text(/Picked .+ for #{second.label}\./)
+    Server::Models::Unit.find(second.id).destroy!
+    open_unit @unit
+    press("u")
+
+    assert_text(/This cannot be undone any more. Picked .+ for #{second.label}/)
+    press("u")
+
+    assert_text "Undone: Picked Two at a time for Wave tips"
+    assert_nil @unit.reload.pick
+  end
+
+  # Which line? saves nothing itself: what was taken back there is said all the same.
+  def test_a_screen_that_saves_nothing_says_what_was_undone
+    pick
+    visit_within "Blocks"
+    press("i")
+
+    assert_selector "h1", text: "Which line?"
+    press("u")
+
+    assert_text "Undone: Picked Two at a time for Wave tips"
+  end
+
   # Gone to within the page, which is not loaded anew.
   def visit_within(name)
     within("nav, header", match: :first) { click_link name, match: :first }

@@ -297,6 +297,21 @@ class WeighingScreenTest < BrowserCase
     assert_selector "[role=slider][aria-label='Least time'][aria-valuetext='very much']"
   end
 
+  # What was saved as hers puts the methods in order from then on, also where they were weighed otherwise before.
+  def test_what_was_saved_as_hers_orders_the_methods
+    before = ways
+    set_weight "Least time", 3
+    ["Least fabric", "Most accurate", "No extra units"].each { |name| set_weight name, 0 }
+    eventually { ways != before }
+    fastest = ways
+    click_button "Save"
+
+    assert_text "as saved"
+    eventually { ways == fastest }
+    click_button "Undo"
+    eventually { ways == before }
+  end
+
   def test_what_was_kept_can_be_undone
     set_weight "Easiest to learn", 2
     click_button "Save"

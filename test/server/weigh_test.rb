@@ -99,6 +99,15 @@ class WeighTest < ServerCase
     assert_equal(["/unit/count"], JSON.parse(last_response.body)["errors"].map { |fault| fault["pointer"] })
   end
 
+  def test_only_plain_numbers_are_numbers
+    { "count=0x1A" => "/unit/count", "count=1e3" => "/unit/count", "count=1_0" => "/unit/count", "priorities[time]=1e999" => "/priorities/time" }
+      .each do |query, pointer|
+        send_json("GET", "/api/units/#{@unit.id}/weighing?#{query}")
+
+        assert_equal([pointer], JSON.parse(last_response.body)["errors"].map { |fault| fault["pointer"] }, query)
+      end
+  end
+
   def test_what_matters_is_said_by_name
     ["priorities=2", "priorities[a][b]=2", "priorities[]=2", "at[a]=2"].each do |query|
       send_json("GET", "/api/units/#{@unit.id}/weighing?#{query}")

@@ -4,6 +4,7 @@ import type { ReactNode } from "react";
 import { Hint } from "../parts/Hint";
 import type { Action } from "../parts/keys";
 import type { Saving } from "./useSaving";
+import { useHistory } from "./useHistory";
 import { useUndo } from "./useUndo";
 
 /** How saving stands: under way, not done and why, or done, with its undoing. */
@@ -14,9 +15,36 @@ export function SavingLine({ saving, className = "" }: { saving: Saving; classNa
       className={`flex flex-wrap items-center gap-x-3.5 gap-y-0.5 empty:hidden print:hidden ${className}`}
     >
       <Unsaved saving={saving} />
+      {!saving.waitsFor && <Stuck />}
       {!waits && <Saved saving={saving} />}
     </span>
   );
+}
+
+/** On a screen that saves nothing itself, or says it elsewhere: what was taken back or done again last, and what stands in the way. */
+export function LastDone() {
+  const { pending } = useUndo();
+  const { last } = useHistory();
+  return (
+    <div role="status" className="flex flex-wrap gap-x-3.5 text-md empty:hidden print:hidden">
+      {pending && <span className="quiet">Saving…</span>}
+      {!pending && last && <span>{last}.</span>}
+      <Stuck />
+    </div>
+  );
+}
+
+/** What could not be taken back or done again. */
+function Stuck() {
+  const { refused, trouble, waitsFor, again } = useUndo();
+  if (waitsFor) return <Waits why={waitsFor} />;
+  if (refused)
+    return (
+      <span role="alert" className="field-error">
+        This cannot be undone any more. {refused}
+      </span>
+    );
+  return trouble && <NotSaved why={trouble.message} does="Try again" onDo={again} />;
 }
 
 function Saved({ saving }: { saving: Saving }) {
@@ -42,14 +70,14 @@ function Saved({ saving }: { saving: Saving }) {
 
 /** What is not saved, and why; nothing while all is well. */
 export function Unsaved({ saving }: { saving: Saving }) {
-  const turning = useUndo();
-  const waits = saving.waitsFor ?? turning.waitsFor;
-  if (waits) return <span className="field-error">{waits.message} Trying again…</span>;
-  if (saving.pending || turning.pending) return null;
+  if (saving.waitsFor) return <Waits why={saving.waitsFor} />;
+  if (saving.pending) return null;
   if (saving.clash) return <NotSaved why="changed in another window." does="Choose" onDo={saving.askAgain} />;
-  if (turning.trouble)
-    return <NotSaved why={turning.trouble.message} does="Try again" onDo={turning.again} />;
   return saving.trouble && <NotSaved why={saving.trouble.message} does="Try again" onDo={saving.again} />;
+}
+
+function Waits({ why }: { why: Error }) {
+  return <span className="field-error">{why.message} Trying again…</span>;
 }
 
 function NotSaved({ why, does, onDo }: { why: string; does: string; onDo: () => void }) {

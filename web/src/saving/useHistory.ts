@@ -4,7 +4,8 @@ import { benchAddress } from "../api/bench";
 import { NOTHING, type Steps } from "./steps";
 
 /** Each window has its own, at each bench; it is there again when its page is loaded anew. */
-const place = () => `oaken-gauge steps ${benchAddress()}`;
+const PLACE = "oaken-gauge steps ";
+const place = () => `${PLACE}${benchAddress()}`;
 const listeners = new Set<() => void>();
 let kept: { at: string; steps: Steps } | null = null;
 
@@ -21,6 +22,14 @@ export function note(change: (before: Steps) => Steps): void {
   kept = { at: place(), steps: now };
   put(kept.at, now);
   listeners.forEach((listener) => listener());
+}
+
+/** Nothing of what was done is left in this window: somebody else may use it next. */
+export function forgetSteps(): void {
+  Object.keys(window.sessionStorage)
+    .filter((key) => key.startsWith(PLACE))
+    .forEach((key) => window.sessionStorage.removeItem(key));
+  kept = null;
 }
 
 /** All that was done in this window, on whichever of its screens: the one stack of undo and redo there is. */

@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { createContext, lazy, type ReactNode, Suspense, useContext, useState } from "react";
 
 import { useAway } from "../api/away";
+import { ApiError } from "../api/client";
 import { useKeys } from "../parts/useKeys";
 import { useStable } from "../parts/useStable";
 import { saveWhatRests } from "./resting";
@@ -22,6 +23,8 @@ type Undo = {
   pending: boolean;
   /** What stands in the way, and trying once more. */
   trouble: Error | null;
+  /** What cannot be turned any more, and why. */
+  refused: string | null;
   waitsFor: Error | null;
   again: () => void;
 };
@@ -30,6 +33,9 @@ type Undo = {
 const ClashDialog = lazy(async () => ({ default: (await import("./ClashDialog")).ClashDialog }));
 
 const UndoContext = createContext<Undo | null>(null);
+
+/** Gone, used by something else by now, or no longer allowed. */
+const refusals = [404, 409, 422];
 
 type Clash = { step: Step; way: Way; theirs: Kept };
 
@@ -40,6 +46,7 @@ export function UndoProvider({ children }: { children: ReactNode }) {
   const away = useAway();
   const show = useShowing();
   const [clash, setClash] = useState<Clash | null>(null);
+  const [refused, setRefused] = useState<string | null>(null);
   const turning = useMutation({
     scope: ONE_AFTER_ANOTHER,
     mutationFn: async ({ way, theirs }: { way: Way; theirs?: Kept }) => {
@@ -56,13 +63,17 @@ export function UndoProvider({ children }: { children: ReactNode }) {
         await settle(step, kept, queries);
         if (its.do !== "remove") await show(step, kept, false);
       } catch (error) {
-        if (!clashes(error)) throw error;
-        setClash({ step, way, theirs: error.current as Kept });
+        if (clashes(error)) return setClash({ step, way, theirs: error.current as Kept });
+        if (!(error instanceof ApiError) || !refusals.includes(error.status)) throw error;
+        // The thing is gone, or is used by now: what was done before it can still be taken back.
+        note((before) => dropped(before, way));
+        setRefused(`${step.said}: ${error.faults[0]?.message ?? error.message}`);
       }
     },
   });
   const go = useStable((way: Way) => {
     saveWhatRests();
+    setRefused(null);
     turning.mutate({ way });
   });
   const undo = () => go("back");
@@ -77,6 +88,7 @@ export function UndoProvider({ children }: { children: ReactNode }) {
     redoes: history.future.at(-1)?.said,
     pending: turning.isPending,
     trouble: turning.error,
+    refused,
     waitsFor: turning.isPending ? away : null,
     again: () => turning.variables && turning.mutate(turning.variables),
   };

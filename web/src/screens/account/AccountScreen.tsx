@@ -8,6 +8,7 @@ import { FormDialog } from "../../parts/FormDialog";
 import { FormEnd } from "../../parts/FormEnd";
 import { Notice } from "../../parts/Notice";
 import { useSession } from "../../parts/useSession";
+import { forgetSteps } from "../../saving/useHistory";
 import { forgetDrafts } from "../../saving/useDraft";
 
 /** Signing out, inviting another, and everything of one's own gone. */
@@ -18,6 +19,7 @@ export function AccountScreen() {
   const leave = () => {
     queries.clear();
     forgetDrafts();
+    forgetSteps();
     location.assign("/sign-in");
   };
   const leaving = useMutation({ mutationFn: api.signOut, onSuccess: leave });

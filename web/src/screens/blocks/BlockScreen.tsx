@@ -7,7 +7,7 @@ import { ApiError, type Block, type Fabric, type Way } from "../../api/client";
 import { read } from "../../api/reads";
 import { Weaves } from "../../drawing/Weaves";
 import { ClashDialog } from "../../saving/ClashDialog";
-import { Unsaved } from "../../saving/SavingLine";
+import { LastDone, Unsaved } from "../../saving/SavingLine";
 import { LengthEntry } from "../../parts/LengthEntry";
 import { Frame } from "../../parts/Frame";
 import { Notice } from "../../parts/Notice";
@@ -127,6 +127,7 @@ function AtWork({ block, fabrics, others }: { block: Block; fabrics: Fabric[]; o
       </div>
       {error && error.faults.length === 0 && <Notice tone="alarm">{error.message}</Notice>}
       <Unsaved saving={working.saving} />
+      <LastDone />
       <TakingApart apart={apart} />
       {answer && (
         <Ways

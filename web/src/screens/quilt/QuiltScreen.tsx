@@ -6,7 +6,7 @@ import { api, ApiError, type Block, type KeptQuilt, type Project, type Versioned
 import { read } from "../../api/reads";
 import { Weaves } from "../../drawing/Weaves";
 import { ClashDialog } from "../../saving/ClashDialog";
-import { Unsaved } from "../../saving/SavingLine";
+import { LastDone, Unsaved } from "../../saving/SavingLine";
 import { useResting } from "../../saving/useResting";
 import { Frame } from "../../parts/Frame";
 import { MeasureContext } from "../../parts/measures";
@@ -123,6 +123,7 @@ function AtWork({ project, blocks, first }: { project: Project; blocks: Block[];
         <div className={`max-stacked:-order-1 ${answer.isFetching ? "opacity-80" : ""}`}>
           {error && <Notice tone="alarm">{error.faults.length === 0 ? error.message : NOT_SET}</Notice>}
           {!error && <Unsaved saving={saving} />}
+          <LastDone />
           {answer.data?.drawing ? (
             <QuiltPicture
               drawing={answer.data.drawing}

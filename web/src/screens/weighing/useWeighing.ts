@@ -38,7 +38,7 @@ export function useWeighing(project: Project, unit: Unit, wanted: Wanted): Weigh
   const queries = useQueryClient();
   const away = useAway();
   const [last, setLast] = useState<WeighAnswer>();
-  const stored = JSON.stringify([unit.unit, unit.fabrics, project.weighed_by]);
+  const stored = JSON.stringify([unit.unit, unit.fabrics, project.weighed_by, project.priorities]);
   // What is as it was in the answer before stays the same object: it need not be drawn again.
   const shared = useStable((answer: WeighAnswer) => replaceEqualDeep(last, answer) as WeighAnswer);
   const asking = (at: string | null) => {

@@ -14,6 +14,7 @@ import { Notice } from "../../parts/Notice";
 import { CutSize, FinishedSize, PrintedNumber } from "../../parts/Sizes";
 import { useKinds } from "../../parts/useKinds";
 import { Words } from "../../parts/Words";
+import { LastDone } from "../../saving/SavingLine";
 
 /** Which line of which tool: a unit and a size, and every tool in the drawer as it is laid for it. */
 export function WhichLineScreen() {
@@ -29,6 +30,7 @@ export function WhichLineScreen() {
       <Frame />
       <main className="page">
         <h1>Which line?</h1>
+        <LastDone />
         <p className="mt-1 max-w-170 text-quiet">
           A unit and a size: every tool in your drawer that can cut or trim it, as it lies on the fabric, with
           its line lit.
