@@ -30,10 +30,11 @@ const LEAD = "Units are cut from these. Measure the usable width: selvage to sel
 /** The shelf: every fabric that is there, new ones, changed ones, removed ones. */
 export function FabricsScreen() {
   const shelf = useStored(SHELF, read.fabrics());
-  const counted = useQuery({
+  const counting = useQuery({
     ...read.promised(),
     refetchInterval: ({ state }) => (state.data?.counting ? COUNTED_AGAIN : false),
-  }).data;
+  });
+  const counted = counting.data;
   const promised = counted?.promised ?? {};
   const forms = useKinds().data?.fabrics ?? [];
   return (
@@ -42,7 +43,8 @@ export function FabricsScreen() {
       lead={LEAD}
       find="Find a fabric"
       kept={shelf}
-      ready={forms.length > 0}
+      // Rows stand where they will once what is promised of each is there: nothing moves under a hand.
+      ready={forms.length > 0 && counting.isFetched}
       add={
         <FormDialog
           action="add"
