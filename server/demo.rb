@@ -5,9 +5,10 @@ module Server
   module Demo
     DOCUMENT = File.join(ROOT, "db/demo/bench.json")
 
+    # @param file [String] where it stands
     # @return [Models::Maker] a new one, with everything of the demo
-    def self.load
-      Importer.new(JSON.parse(File.read(DOCUMENT))).import.tap { |maker| maker.update!(demo: true) }
+    def self.load(file = DOCUMENT)
+      Importer.new(JSON.parse(File.read(file))).import.tap { |maker| maker.update!(demo: true) }
     end
   end
 end

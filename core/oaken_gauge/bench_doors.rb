@@ -13,9 +13,10 @@ module OakenGauge
       Answers::WhichLineWriter.new(read(document, WhichLine::Question).task).write
     end
 
-    # @param takes [Array<Hash>] of every unit that a method was picked for: "project" and "unit" by name, "method",
+    # @param takes [Array<Hash>] of every unit that a method was picked for: "project" and "unit" by name, "id" of the project, "method",
     #   "question" as a weigh document, and "fabrics", ids by role
-    # @param quilts [Array<Hash>] of every project that has a quilt: "project" by name and "question", a quilt document with its picks
+    # @param quilts [Array<Hash>] of every project that has a quilt: "project" by name, its "id" and "question", a quilt document
+    #   with its picks
     # @return [Hash{String => Hash}] what they take of each fabric and what is left, by the fabric's id; a unit that the quilt of its
     #   project counts is not counted again
     def promised(takes, quilts = [])
@@ -164,17 +165,23 @@ module OakenGauge
       Tools::Usual.all.map(&:to_document)
     end
 
-    # @param units [Integer] of a project
-    # @param picked [Integer] of them, with a method
-    # @return [String] what is next for the project
-    def next_step(units, picked)
-      return "add units" if units.zero?
+    # @param facts [Hash{Symbol => Object}] how far a project is, see {Projects::Stations}
+    # @return [Array<Hash>] its stations in the order of work: "station", "title" and what is "open" there
+    def stations(**facts)
+      Projects::Stations.new(**facts).all
+    end
 
-      if picked < units
-        "pick a method for #{Saying.many(units - picked, 'unit')}"
-      else
-        "cut and sew, step by step"
-      end
+    # @param facts [Hash{Symbol => Object}] how far a project is, see {Projects::Stations}
+    # @return [Hash] what is next for it: "say", and the "station" that it is done at
+    def next_step(**facts)
+      Projects::Stations.new(**facts).next_step
+    end
+
+    # @param units [Array<Hash>] of a project: "unit", its document, and "answer", what its pick was weighed as, or nil
+    # @param measure [String] that it is worked in
+    # @return [Hash] a row for each of the "units", and "totals"
+    def units_at_home(units, measure)
+      Answers::HomeWriter.new(measure.to_sym).write(units)
     end
 
     # @param document [Hash] "measured", tests and their readings, "maker" and "tools"

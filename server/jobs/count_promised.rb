@@ -33,6 +33,24 @@ module Server
           { "promised" => OakenGauge.promised(projects.flat_map(&:takes), projects.filter_map(&:quilt_takes)) }
         end
 
+        # @param maker [Models::Maker]
+        # @return [Hash] the same for whoever goes on with something else meanwhile: a quilt is planned by a job, whatever its size
+        def beside(maker)
+          maker.projects.none?(&:quilt) ? ask(maker) : of(maker)
+        end
+
+        # @param maker [Models::Maker]
+        # @return [Hash] what was counted last, whatever was changed since; nothing is counted anew
+        def last(maker)
+          jobs(maker, {}).where(state: "done").order(updated_at: :desc).first&.answer || nothing
+        end
+
+        # @param counted [Hash]
+        # @return [Hash{Integer => Integer}] of how many fabrics there is not enough, by the project's id
+        def short(counted)
+          counted["promised"].values.flat_map { |fabric| fabric["by"] }.select { |share| share["buy"] }.map { |share| share["id"] }.tally
+        end
+
         private
 
         def soon?(maker)

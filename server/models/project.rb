@@ -33,21 +33,34 @@ module Server
       end
 
       # @param progress [Progress]
+      # @param short [Integer, nil] fabrics that there is not enough of, as they were counted last
       # @return [Hash]
-      def to_document(progress = self.class.progress([id]).fetch(id, NOTHING))
+      def to_document(progress = own_progress, short = nil)
         { "id" => id, "name" => name, "seam_allowance" => seam_allowance, "notes" => notes, "aside" => aside,
           "measure" => measure, "tool_keys" => tool_keys, "quilt" => quilt, "units_in_all" => progress.units,
-          "units_picked" => progress.picked, "next" => OakenGauge.next_step(progress.units, progress.picked),
+          "units_picked" => progress.picked, "next" => OakenGauge.next_step(**facts(progress), short: short),
           "next_unit" => ({ "id" => progress.unit, "method" => progress.method } if progress.unit),
           "shown" => !link_digest.nil?,
           "lock_version" => lock_version }
       end
 
-      # @param projects [ActiveRecord::Relation]
+      # @return [Progress]
+      def own_progress
+        self.class.progress([id]).fetch(id, NOTHING)
+      end
+
+      # @param progress [Progress]
+      # @return [Hash{Symbol => Object}] as the core asks how far it is
+      def facts(progress = own_progress)
+        { quilt: !quilt.nil?, units: progress.units, picked: progress.picked }
+      end
+
+      # @param projects [ActiveRecord::Relation] of one maker
       # @return [Array<Hash>] as they stand in a list
       def self.rows(projects)
         progress = progress(projects.pluck(:id))
-        projects.map { |project| project.to_document(progress.fetch(project.id, NOTHING)) }
+        short = projects.first ? Server::Jobs::CountPromised.short(Server::Jobs::CountPromised.last(projects.first.maker)) : {}
+        projects.map { |project| project.to_document(progress.fetch(project.id, NOTHING), short[project.id]) }
       end
 
       # @param block [Block]
@@ -83,7 +96,7 @@ module Server
 
       # @return [Hash, nil] what its quilt takes, as the core asks for it
       def quilt_takes
-        { "project" => name, "question" => Quilting.new(self, quilt).document } if quilt
+        { "project" => name, "id" => id, "question" => Quilting.new(self, quilt).document } if quilt
       rescue Problem
         nil
       end

@@ -48,8 +48,8 @@ module Server
 
       # @return [Hash] what its pick takes, see OakenGauge.promised
       def take
-        { "project" => project.name, "unit" => label, "method" => pick.method_id, "question" => weigh_document(pick.spec),
-          "fabrics" => unit_fabrics.to_h { |held| [held.role, held.fabric_id.to_s] } }
+        { "project" => project.name, "id" => project.id, "unit" => label, "method" => pick.method_id,
+          "question" => weigh_document(pick.spec), "fabrics" => unit_fabrics.to_h { |held| [held.role, held.fabric_id.to_s] } }
       end
 
       private

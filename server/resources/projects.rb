@@ -36,6 +36,16 @@ module Server
         answer Server::Jobs::LookForTools.ask(find)
       end
 
+      # Its stations, each with what is open there, and what is next.
+      get "/api/projects/:id/stations" do
+        answer Standing.new(find).stations
+      end
+
+      # Its units as a table, with the sums.
+      get "/api/projects/:id/home" do
+        answer Standing.new(find).units
+      end
+
       post "/api/projects/:id/copy" do
         name = read(required: %w[name]) { |keys| keys.value("name") }
         answer find.copy(name).reload.to_document, status: 201

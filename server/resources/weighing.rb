@@ -20,6 +20,11 @@ module Server
         answer OakenGauge.beam(question)
       end
 
+      # Which line of which tool of its project it is cut and trimmed by.
+      get "/api/units/:id/line" do
+        answer OakenGauge.which_line(question)
+      end
+
       private
 
       def unit

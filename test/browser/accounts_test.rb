@@ -18,7 +18,7 @@ class AccountsScreenTest < BrowserCase
     fill_in "Name", with: "Ada"
     fill_in "Passphrase", with: "tide and table and twine"
     click_button "Make it"
-    find("tr.method", match: :first)
+    find(".unit-table", match: :first)
     visit "/account"
   end
 

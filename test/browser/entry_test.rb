@@ -71,7 +71,7 @@ class EntryTest < BrowserCase
 
   def test_a_project_without_units_offers_to_add_one
     @project.units.destroy_all
-    visit "/"
+    visit "/projects/#{@project.id}/units"
 
     assert_text "Slack Tide lap quilt has no units yet"
     click_button "Add a unit"
@@ -94,9 +94,12 @@ class EntryTest < BrowserCase
     assert_selector "tr.method", minimum: 5
   end
 
-  def test_the_first_page_goes_to_the_first_unit
-    visit "/"
+  def test_the_units_of_a_project_begin_with_the_first_that_has_no_pick
+    click_button "Pick Two at a time", exact: true
 
-    assert_selector "a[aria-current=page]", text: "Wave tips"
+    assert_heard "Picked: Two at a time"
+    visit "/projects/#{@project.id}/units"
+
+    assert_selector "a.unit-tab[aria-current=page]", text: "Shallows"
   end
 end

@@ -15,10 +15,38 @@ class HersScreenTest < BrowserCase
     assert_whole_on_a_phone
     click_button "Look round with the demo"
 
-    assert_selector ".method-name", text: /Two at a time$/
+    assert_selector "h1", text: "Slack Tide lap quilt"
     visit "/"
 
-    assert_selector ".method-name", text: /Two at a time$/
+    assert_selector ".unit-table", text: "Wave tips"
+  end
+
+  # A click, a field filled in: each counts one. Three tools, two amounts of fabric, a unit that names itself, and another.
+  def test_two_picks_are_eighteen_actions_from_the_first_page_at_the_most
+    visit "/start"
+    steps = [-> { click_button "Start my own" }, -> { fill_in "How many", with: "16", match: :first }, -> { fill_in "Finished size", with: "3" },
+             -> { find("label", text: "Triangle ruler, finished sizes").click }, -> { find("label", text: "Square with a line for the seam").click },
+             -> { all(:field, "How much")[0].set("1 yd") }, -> { all(:field, "How much")[1].set("2 yd") }, -> { click_button "Weigh it" },
+             -> { click_button "Pick Two at a time", exact: true }, -> { click_button "Add a unit" },
+             -> { within("[role=dialog]") { fill_in "Finished size", with: "4" } }, -> { click_button "Add", exact: true },
+             -> { click_button "Pick Two at a time", exact: true }]
+    steps.each(&:call)
+    own = Server::Models::Maker.at_bench
+    eventually { Server::Models::Pick.joins(:unit).where(units: { project_id: own.projects.select(:id) }).count == 2 }
+
+    assert_operator steps.size, :<=, 18
+    assert_equal [3, %w[36 72]], [own.tools.count, own.fabrics.order(:id).map { |fabric| fabric.document["length"] }]
+    assert_equal 2, own.projects.first.units.map(&:label).uniq.size
+  end
+
+  def test_a_press_for_a_die_is_one_button_away
+    visit "/start"
+    click_button "Start my own"
+    find("label", text: /Die/, match: :first).click
+    click_button "I own one: Hand press"
+
+    assert_no_button "I own one: Hand press"
+    assert_selector "input:checked", count: 3
   end
 
   # Three questions, in centimetres, to the first unit weighed; what cannot be used is said beside its field.

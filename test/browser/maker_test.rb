@@ -66,15 +66,15 @@ class MakerScreenTest < BrowserCase
   end
 
   def test_a_slower_iron_shows_in_the_minutes
-    click_button "Back to the bench"
+    open_unit @unit
     before = minutes("Two at a time")
-    click_link "Your hands"
+    click_link "Hands"
     open_all_values
     enter "Press", "69"
 
     assert_text "Press set to 69."
     assert_equal({ "value" => 69, "count" => 32 }, @maker.reload.profile["press"])
-    click_button "Back to the bench"
+    page.go_back
 
     # 24 units, a minute more each.
     assert_selector "tr.method td:nth-child(7)", text: (before + 24).to_s

@@ -47,7 +47,7 @@ class MakersScreenTest < BrowserCase
     Capybara.using_session(:other) do
       open_unit @unit
 
-      assert_selector "a[aria-label='Maker: #{@maker.name}']"
+      assert_selector "header button", text: @maker.name
     end
     click_link "Open Bea"
 
@@ -60,7 +60,7 @@ class MakersScreenTest < BrowserCase
       click_button "Pick Two at a time", exact: true
 
       assert_heard "Picked: Two at a time"
-      click_link "Your tools"
+      click_link "Tools"
 
       assert_selector ".tool svg", minimum: 2
       assert_current_path "/makers/#{@maker.id}/tools"
@@ -78,7 +78,7 @@ class MakersScreenTest < BrowserCase
 
     find(".method-name", match: :first)
 
-    assert_selector "a[aria-label='Maker: Bea']"
+    assert_selector "header button", text: "Bea"
     assert_equal ["Shoal"], Server::Models::Maker.find_by(name: "Bea").projects.map(&:name)
   end
 

@@ -15,9 +15,16 @@ class ScreensTest < BrowserCase
 
   # An address, and what is there when it has opened.
   def screens
-    { "/start" => "main section h2", "/projects" => "main .tool", "/tools" => ".tool svg", "/fabrics" => ".tool", "/which-line" => "main ol",
-      "/practice" => ".tool", "/maker" => "main form", "/blocks" => "main li svg", "/blocks/#{@maker.blocks.first.id}" => "section[aria-labelledby=ways] li",
-      "/projects/#{@project.id}/quilt" => "svg[aria-label^='The quilt,']", "/projects/#{@project.id}/units/#{@unit.id}" => ".method" }
+    { "/start" => "main section h2", "/projects" => "main .tool", "/tools" => ".tool svg", "/fabric" => ".tool", "/tools/line" => "main ol",
+      "/hands/practice" => ".tool", "/hands" => "main form", "/blocks" => "main li svg", "/blocks/#{@maker.blocks.first.id}" => "section[aria-labelledby=ways] li",
+      "/makers" => ".tool", "/account" => "h1", **of_project }
+  end
+
+  def of_project
+    at = "/projects/#{@project.id}"
+    unit = "#{at}/units/#{@unit.id}"
+    { at => "svg[aria-label^='The quilt,']", "#{at}/quilt" => "svg[aria-label^='The quilt,']", unit => ".method", "#{unit}/line" => "main ol",
+      "#{at}/buy" => "main tbody tr" }
   end
 
   def test_every_screen_fits_and_can_be_used_by_everybody
@@ -26,11 +33,23 @@ class ScreensTest < BrowserCase
       SIZES.each do |size|
         assert_fits(path, *size)
         assert_selector there, minimum: 1
+        assert_empty axe_faults, "#{path} at #{size}" if [1280, 820, 390].include?(size.first)
       end
       page.driver.resize(1280, 800)
+      execute_script("document.documentElement.dataset.light = 'dark'")
 
-      assert_empty axe_faults, path
+      assert_empty axe_faults, "#{path} in the dark"
     end
+  end
+
+  # Whether anything would be found at all.
+  def test_what_is_wrong_for_readers_is_found
+    visit "/projects/#{@project.id}"
+
+    assert_selector ".unit-table"
+    execute_script("document.querySelector('main').insertAdjacentHTML('beforeend', '<button></button><img src=\"/favicon.svg\">')")
+
+    assert_equal %w[button-name image-alt], axe_faults.map { |fault| fault[/\A[a-z-]+/] }.sort
   end
 
   # A name may have eighty letters, and be one word.
@@ -39,7 +58,7 @@ class ScreensTest < BrowserCase
     [@maker.fabrics, @maker.blocks, @maker.projects].each { |kept| kept.each { |one| one.update!(name: long_name(one.id)) } }
     @maker.tools.each { |tool| tool.update!(document: tool.document.merge("name" => long_name(tool.id))) }
     @project.units.each { |unit| unit.update!(label: long_name(unit.id)) }
-    screens.except("/start").merge(opened).each do |path, there|
+    screens.except("/start", "/account").merge(opened).each do |path, there|
       visit path
 
       assert_selector there, minimum: 1
@@ -59,8 +78,8 @@ class ScreensTest < BrowserCase
 
   # What is opened: a method, and every value of the maker's hands.
   def opened
-    { "/projects/#{@project.id}/units/#{@unit.id}?open=rotary/two_at_a_time" => ".steps", "/maker#error" => "tr.value",
-      "/which-line?kind=wedge_ring&size=6" => "tr.value" }
+    { "/projects/#{@project.id}/units/#{@unit.id}?open=rotary/two_at_a_time" => ".steps", "/hands#error" => "tr.value",
+      "/tools/line?kind=wedge_ring&size=6" => "tr.value" }
   end
 
   def test_what_is_opened_fits_a_phone
@@ -85,7 +104,7 @@ class ScreensTest < BrowserCase
 
   def test_every_column_that_is_seen_on_a_tablet_has_its_head
     page.driver.resize(820, 1180)
-    %w[/maker#error /which-line?kind=wedge_ring&size=6].each do |path|
+    %w[/hands#error /tools/line?kind=wedge_ring&size=6].each do |path|
       visit path
       row = find("tr.value", match: :first)
 
@@ -103,13 +122,13 @@ class ScreensTest < BrowserCase
     assert_operator evaluate_script("document.querySelector('.methods').scrollWidth"), :<=, 1280
   end
 
-  # On a tablet the name of the project gives way before a room does, and the tab of the unit that is open is among those seen.
-  def test_rooms_and_the_open_tab_are_seen_on_a_tablet
+  # On a tablet the name of the project gives way before a station does, and the tab of the unit that is open is among those seen.
+  def test_stations_and_the_open_tab_are_seen_on_a_tablet
     page.driver.resize(1024, 768)
-    visit "/maker"
+    visit "/hands"
 
-    assert_link "Your hands"
-    assert_empty cut_off("nav[aria-label='Rooms'] a")
+    assert_link "Hands"
+    assert_empty cut_off("header nav a")
     last = @project.units.last
     visit "/projects/#{@project.id}/units/#{last.id}"
 

@@ -423,7 +423,7 @@ class WeighingScreenTest < BrowserCase
     within(way("Two at a time")) { all("a", text: "assumed").last.click }
 
     assert_selector "h1", text: "Your hands"
-    click_button "Back to the bench"
+    page.go_back
 
     assert_fence "two inches"
   end

@@ -43,6 +43,27 @@ class ShelfTest < CoreCase
     assert_equal "Promised twice: Three and Four together take 2 1/2 more than there is.", promised["say"]
   end
 
+  # 5 3/4 inches each on 9: 2 1/2 are missing, an eighth of a yard; alone, one of them would reach. A roll is bought by the strip.
+  def test_what_is_missing_is_bought_as_shops_sell_it
+    one = take("One", "rotary/two_at_a_time", BOLT, { "same_as" => "light" }, { "light" => "1", "dark" => "1" }).merge("id" => 7)
+    bought = ->(takes) { OakenGauge.promised(takes)["1"]["by"].map { |share| share.values_at("id", "needed", "buy") } }
+
+    assert_equal [[7, "5 3/4 in", nil]], bought.call([one])
+    assert_equal [[7, "5 3/4 in", "1/8 yd"], [8, "5 3/4 in", "1/8 yd"]], bought.call([one, one.merge("id" => 8)])
+    # No more than it takes itself, however much the others take: five others take 28 3/4.
+    assert_equal "1/4 yd", bought.call([one, *(1..6).map { |id| one.merge("id" => id) }]).first.last
+    roll = take("One", "triangle_ruler/strip_pair", { "form" => "strips", "width" => "2 1/2", "count" => 1 }, STRIPS, { "light" => "1", "dark" => "2" })
+
+    assert_nil OakenGauge.promised([roll])["1"]["by"].first["buy"]
+    assert_equal "1 strip", OakenGauge.promised([roll, roll.merge("id" => 9)])["1"]["by"].first["buy"]
+  end
+
+  def test_projects_of_one_name_are_told_apart
+    one = take("Same", "rotary/two_at_a_time", BOLT, { "same_as" => "light" }, { "light" => "1", "dark" => "1" })
+
+    assert_equal([1, 2], OakenGauge.promised([one.merge("id" => 1), one.merge("id" => 2)])["1"]["by"].map { |share| share["id"] })
+  end
+
   def test_a_bolt_of_unknown_length_has_nothing_left_over_to_tell
     promised = OakenGauge.promised([take("One", "rotary/two_at_a_time", { "form" => "yardage" }, STRIPS.merge("count" => 1, "width" => "3"),
                                          { "light" => "1", "dark" => "2" })])

@@ -53,7 +53,7 @@ class AccountsTest < ServerCase
     sign_up("Bea")
 
     assert_equal 2, Server::Models::Maker.count
-    assert_equal(["Slack Tide lap quilt"], fetch("/api/projects")["projects"].map { |one| one["name"] })
+    assert_equal(["Slack Tide lap quilt", "Skerry cushion"], fetch("/api/projects")["projects"].map { |one| one["name"] })
     refute_equal @project.id, fetch("/api/projects")["projects"].first["id"]
     send_json("POST", "/api/start", { bench: "own" })
 

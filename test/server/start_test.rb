@@ -57,13 +57,13 @@ class StartTest < Minitest::Test
     running do |said|
       assert_includes said, "Oaken Gauge is at http://127.0.0.1:#{@port} (Ctrl-C to stop)"
       assert_equal({ "status" => "well", "database" => "answering", "disk" => "unknown" }, ask(:Get, "/health"))
-      ask(:Put, "/api/units/#{first_unit['id']}/pick", { lock_version: 0, method: "die/patches", unit: first_unit["unit"] })
+      ask(:Put, "/api/units/#{first_unit['id']}/pick", { lock_version: 0, method: "rotary/two_at_a_time", unit: first_unit["unit"] })
 
-      assert_equal "die/patches", first_unit["pick"]["method"]
+      assert_equal "rotary/two_at_a_time", first_unit["pick"]["method"]
     end
     running do
-      assert_equal "die/patches", first_unit["pick"]["method"]
-      assert_equal 1, ask(:Get, "/api/projects")["projects"].size
+      assert_equal "rotary/two_at_a_time", first_unit["pick"]["method"]
+      assert_equal 2, ask(:Get, "/api/projects")["projects"].size
     end
   end
 
@@ -110,9 +110,9 @@ class StartTest < Minitest::Test
       running do
         unit = first_unit
         job = on(first_port) { ask(:Post, "/api/jobs/take-apart", { cells: cells, finished: "24" }) }
-        ask(:Put, "/api/units/#{unit['id']}/pick", { lock_version: 0, method: "die/patches", unit: unit["unit"] })
+        ask(:Put, "/api/units/#{unit['id']}/pick", { lock_version: 0, method: "rotary/two_at_a_time", unit: unit["unit"] })
 
-        assert_equal("die/patches", on(first_port) { first_unit["pick"]["method"] })
+        assert_equal("rotary/two_at_a_time", on(first_port) { first_unit["pick"]["method"] })
         until_so("worked on") { ask(:Get, "/api/jobs/#{job['id']}")["state"] != "waiting" }
         Process.kill(:KILL, first)
         done = until_so("done") { ask(:Get, "/api/jobs/#{job['id']}").then { |now| now if now["state"] == "done" } }

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "minitest/autorun"
 require "json"
 require "oaken_gauge"
 

@@ -5,10 +5,11 @@ import { Broken } from "./screens/lost/Broken";
 import { Measured } from "./parts/Measured";
 import { Ground } from "./parts/Ground";
 import { Lost } from "./screens/lost/Lost";
+import { Moved } from "./screens/lost/Moved";
 import { fetched } from "./screens/lost/fetched";
 
 const bench = fetched(async () => (await import("./parts/BenchGround")).BenchGround);
-const firstUnit = fetched(async () => (await import("./screens/first-unit/FirstUnit")).FirstUnit);
+const first = fetched(async () => (await import("./screens/first-unit/FirstUnit")).First);
 const weighing = fetched(async () => (await import("./screens/weighing/WeighingScreen")).WeighingScreen);
 const makers = fetched(async () => (await import("./screens/makers/MakersScreen")).MakersScreen);
 const maker = fetched(async () => (await import("./screens/maker/MakerScreen")).MakerScreen);
@@ -23,7 +24,10 @@ const quilt = fetched(async () => (await import("./screens/quilt/QuiltScreen")).
 const start = fetched(async () => (await import("./screens/start/StartScreen")).StartScreen);
 const whichLine = fetched(async () => (await import("./screens/which-line/WhichLineScreen")).WhichLineScreen);
 const practice = fetched(async () => (await import("./screens/practice/PracticeScreen")).PracticeScreen);
-const project = fetched(async () => (await import("./screens/first-unit/FirstUnit")).FirstOfProject);
+const unitLine = fetched(async () => (await import("./screens/which-line/UnitLineScreen")).UnitLineScreen);
+const firstOfProject = fetched(async () => (await import("./screens/first-unit/FirstUnit")).FirstOfProject);
+const home = fetched(async () => (await import("./screens/home/HomeScreen")).HomeScreen);
+const buy = fetched(async () => (await import("./screens/buy/BuyScreen")).BuyScreen);
 
 const comeIn = (name: "SignIn" | "SignUp" | "Reset") =>
   fetched(async () => (await import("./screens/account/ComeIn"))[name]);
@@ -33,28 +37,36 @@ const shown = fetched(async () => (await import("./screens/shown/ShownScreen")).
 
 /** Each screen is a script of its own, fetched when it is first gone to. All but a few are pages of one maker's bench. */
 const AWAY = { errorElement: <Broken />, hydrateFallbackElement: <></> };
+const moved = (path: string, to: string): RouteObject => ({ path, element: <Moved to={to} /> });
 const BENCH: RouteObject[] = [
-  { path: "/", lazy: firstUnit, ...AWAY },
+  { path: "/", lazy: first, ...AWAY },
+  { path: "/projects", lazy: projects, ...AWAY },
+  { path: "/projects/:projectId", lazy: home, ...AWAY },
+  { path: "/projects/:projectId/quilt", lazy: quilt, ...AWAY },
+  { path: "/projects/:projectId/units", lazy: firstOfProject, ...AWAY },
   { path: "/projects/:projectId/units/:unitId", lazy: weighing, ...AWAY },
+  { path: "/projects/:projectId/units/:unitId/line", lazy: unitLine, ...AWAY },
+  { path: "/projects/:projectId/buy", lazy: buy, ...AWAY },
   {
     element: <Measured />,
     ...AWAY,
     children: [
-      { path: "/maker", lazy: maker },
-      { path: "/tools", lazy: tools },
-      { path: "/fabrics", lazy: fabrics },
       { path: "/blocks", lazy: blocks },
       { path: "/blocks/:blockId", lazy: block },
+      { path: "/tools", lazy: tools },
+      { path: "/fabric", lazy: fabrics },
+      { path: "/hands", lazy: maker },
     ],
   },
+  { path: "/tools/line", lazy: whichLine, ...AWAY },
+  { path: "/hands/practice", lazy: practice, ...AWAY },
   { path: "/makers", lazy: makers, ...AWAY },
-  { path: "/which-line", lazy: whichLine, ...AWAY },
-  { path: "/practice", lazy: practice, ...AWAY },
-  { path: "/projects", lazy: projects, ...AWAY },
-  { path: "/projects/:projectId", lazy: project, ...AWAY },
-  { path: "/projects/:projectId/units", lazy: project, ...AWAY },
-  { path: "/projects/:projectId/quilt", lazy: quilt, ...AWAY },
   { path: "/account", lazy: account, ...AWAY },
+  // As they were called before.
+  moved("/fabrics", "/fabric"),
+  moved("/maker", "/hands"),
+  moved("/practice", "/hands/practice"),
+  moved("/which-line", "/tools/line"),
 ];
 const ROUTES: RouteObject[] = [
   { lazy: bench, ...AWAY, children: BENCH },

@@ -17,16 +17,37 @@ module OakenGauge
       private
 
       def written(promise)
-        { "promised" => words(promise.fabric, promise.amount), "left" => left(promise), "twice" => promise.twice?, "say" => say(promise),
-          "by" => promise.shares.map { |share| share(promise.fabric, share) } }
+        { "promised" => words(promise.fabric, promise.amount), "holds" => holds(promise), "left" => left(promise),
+          "twice" => promise.twice?, "say" => say(promise), "by" => promise.shares.map { |share| share(promise, share) } }
       end
 
       def left(promise)
         words(promise.fabric, [promise.left, 0].max) if promise.left
       end
 
-      def share(fabric, share)
-        { "project" => share.project, "units" => share.units, "takes" => words(fabric, share.amount) }
+      def holds(promise)
+        with_unit(promise.fabric, promise.fabric.holds) if promise.fabric.holds
+      end
+
+      def share(promise, share)
+        short = promise.short(share)
+        { "project" => share.project, "id" => share.id, "units" => share.units, "takes" => words(promise.fabric, share.amount),
+          "needed" => with_unit(promise.fabric, share.amount), "buy" => (bought(promise.fabric, short) if short.positive?) }
+      end
+
+      # As it stands by itself, in a table.
+      def with_unit(fabric, amount)
+        told = words(fabric, amount)
+        fabric.bolt? && fabric.written_in == :inch ? "#{told} in" : told
+      end
+
+      # As shops sell it: a length by the eighth of a yard or ten centimetres, anything else by the piece.
+      def bought(fabric, amount)
+        return words(fabric, amount) unless fabric.bolt?
+
+        measure = fabric.written_in
+        bolt = QuiltWriter::BOLT.fetch(measure).ceil(amount)
+        measure == :inch ? "#{Length.new(bolt / QuiltWriter::YARD)} yd" : QuiltWriter.written(bolt, measure)
       end
 
       def say(promise)

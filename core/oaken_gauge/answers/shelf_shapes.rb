@@ -29,8 +29,19 @@ module OakenGauge
                           unfinished: list(LENGTH), asks: maybe(object(finished: list(LENGTH), say: TEXT)), groups: list(GROUP),
                           wedges: maybe(WEDGES)).freeze
 
-      PROMISE = object(promised: TEXT, left: maybe(TEXT), twice: YES, say: TEXT,
-                       by: list(object(project: TEXT, units: list(TEXT), takes: TEXT))).freeze
+      PROMISE = object(promised: TEXT, holds: said(maybe(TEXT), "What there is of it"), left: maybe(TEXT), twice: YES, say: TEXT,
+                       by: list(object(project: TEXT, id: maybe(WHOLE), units: list(TEXT), takes: TEXT, needed: TEXT,
+                                       buy: said(maybe(TEXT), "What is not there for it, as shops sell it")))).freeze
+      STATION = object(station: one_of("quilt", "units", "buy"), title: TEXT,
+open: said(maybe(TEXT), "What is to be done there; null for nothing"))
+      NEXT = object(say: TEXT, station: one_of("quilt", "units", "buy", "steps"))
+      COSTS = { fabric: TEXT, minutes: TEXT, extra: WHOLE }.freeze
+      PICKED = object(title: TEXT, mark: said(maybe(TEXT), "What its tool is set to"), good: TEXT, assumed: YES, **COSTS)
+      # Its server says besides which unit of its own it is.
+      AT_HOME = object(count: TEXT, pick: maybe(PICKED), say: said(maybe(TEXT), "Why it cannot be shown"),
+                       may: { drawing: { "$ref" => "#/$defs/UnitDrawing" } }).except("additionalProperties").freeze
+      TOTALS = object(picked: TEXT, good: maybe(TEXT), **COSTS)
+
       ANY = { "type" => "object", "additionalProperties" => true }.freeze
       # A tool's document; its other keys depend on its kind.
       TOOL = { "type" => "object", "required" => %w[id name kind], "additionalProperties" => true,
@@ -51,7 +62,7 @@ module OakenGauge
                       points_to: said(maybe(ANY), "Values of the profile that units which were measured point to, and say")).freeze
 
       NAMED = { "Learnt" => LEARNT, "ToolPicture" => PICTURE, "ToolLook" => LOOK, "WhichLineAnswer" => WHICH_LINE,
-                "Promise" => PROMISE,
+                "Promise" => PROMISE, "Station" => STATION, "NextStep" => NEXT, "UnitAtHome" => AT_HOME, "HomeTotals" => TOTALS,
                 "MissingTools" => MISSING, "Question" => QUESTION }.freeze
     end
   end

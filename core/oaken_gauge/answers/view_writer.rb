@@ -54,19 +54,12 @@ module OakenGauge
           "limit" => told.limit, "bars" => told.bars.map { |inches, text| { "inches" => inches, "text" => text } } }
       end
 
-      # The unit as it will be seen in the quilt: its finished patches.
-      # @return [Hash]
+      # @return [Hash] see {UnitDrawingWriter}
       def unit_drawing
-        unit = @task.unit
-        { "title" => unit.class.plural, "sides" => unit.side_lengths.uniq.map { |side| write(side) },
-          "size" => [unit.outline.height, unit.outline.width].map(&:to_f), "patches" => unit.patches.map { |patch| patch(patch) } }
+        UnitDrawingWriter.new(@task.unit, @task.measure).write
       end
 
       private
-
-      def patch(patch)
-        { "role" => patch.role.to_s, "outline" => points(patch.outline.corners) }
-      end
 
       def scale(beam)
         { "measure" => @task.unit.class.measure, "from" => beam.from.to_f, "to" => beam.to.to_f,

@@ -28,13 +28,14 @@ module OakenGauge
           return unless way.problems.empty?
 
           fabrics = take["fabrics"].transform_keys(&:to_sym)
-          Shelf::Promises::Take.new(project: take["project"], unit: take["unit"], way: way, fabrics: fabrics)
+          Shelf::Promises::Take.new(project: take["project"], id: take["id"], unit: take["unit"], way: way, fabrics: fabrics)
         end
 
         # @param quilt [Hash] see {OakenGauge.promised}
-        # @return [Array(String, Cut), nil] whose quilt it is, and what is cut for it; the same quilt is planned once
+        # @return [Array(Array(String, Object), Cut), nil] whose quilt it is, by name and id, and what is cut for it; the same quilt is
+        #   planned once
         def quilt(quilt)
-          [quilt["project"], CUT.fetch(quilt["question"]) { cut(quilt["question"]) }]
+          [quilt.values_at("project", "id"), CUT.fetch(quilt["question"]) { cut(quilt["question"]) }]
         rescue Documents::Invalid
           nil
         end
@@ -47,18 +48,20 @@ module OakenGauge
         end
 
         # @param takes [Array<Shelf::Promises::Take>]
-        # @param quilts [Array<Array(String, Cut)>]
+        # @param quilts [Array<Array(Array, Cut)>]
         # @return [Array<Shelf::Promises::Take>] those that no quilt of their project counts
         def beside(takes, quilts)
           takes.reject do |take|
-            quilts.any? { |project, cut| project == take.project && cut.counts?(take.way.task.unit, take.fabrics) }
+            quilts.any? { |project, cut| project == [take.project, take.id] && cut.counts?(take.way.task.unit, take.fabrics) }
           end
         end
 
-        # @param quilts [Array<Array(String, Cut)>]
+        # @param quilts [Array<Array(Array, Cut)>]
         # @return [Array<Shelf::Promises::QuiltTakes>]
         def taken(quilts)
-          quilts.map { |project, cut| Shelf::Promises::QuiltTakes.new(project: project, fabrics: cut.fabrics, amounts: cut.amounts) }
+          quilts.map do |(project, id), cut|
+            Shelf::Promises::QuiltTakes.new(project: project, id: id, fabrics: cut.fabrics, amounts: cut.amounts)
+          end
         end
 
         private

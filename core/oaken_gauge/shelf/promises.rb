@@ -8,14 +8,15 @@ module OakenGauge
     # @example
     #   Promises.new(takes).of("12").left   # => (27/2)
     class Promises
-      # A unit whose method was picked. - project, unit: String names; - way: {Methods::Method}; - fabrics: ids by role
-      Take = Struct.new(:project, :unit, :way, :fabrics, keyword_init: true)
-      # A project's quilt. - project: String; - fabrics: {id => Fabrics::Fabric}; - amounts: {id => inches of length, or pieces}
-      QuiltTakes = Struct.new(:project, :fabrics, :amounts, keyword_init: true)
+      # A unit whose method was picked. - project, unit: String names; - id: what tells the project from others of its name;
+      # - way: {Methods::Method}; - fabrics: ids by role
+      Take = Struct.new(:project, :id, :unit, :way, :fabrics, keyword_init: true)
+      # A project's quilt. - project: String; - id; - fabrics: {id => Fabrics::Fabric}; - amounts: {id => inches of length, or pieces}
+      QuiltTakes = Struct.new(:project, :id, :fabrics, :amounts, keyword_init: true)
       # What its units are called where it is the quilt that takes.
       QUILT = "the quilt"
-      # What a project takes of a fabric. - units: [String]; - amount: inches of length, or pieces
-      Share = Struct.new(:project, :units, :amount, keyword_init: true)
+      # What a project takes of a fabric. - id: of the project; - units: [String]; - amount: inches of length, or pieces
+      Share = Struct.new(:project, :id, :units, :amount, keyword_init: true)
 
       # One fabric. - fabric: {Fabrics::Fabric}; - shares: [Share]
       Promise = Struct.new(:fabric, :shares, keyword_init: true) do
@@ -32,6 +33,12 @@ module OakenGauge
         # @return [Boolean]
         def twice?
           !left.nil? && left.negative?
+        end
+
+        # @param share [Share]
+        # @return [Numeric] what has to be bought before the project can be cut: never more than it takes itself
+        def short(share)
+          left ? (-left).clamp(0, share.amount) : 0
         end
       end
 
@@ -67,19 +74,19 @@ module OakenGauge
 
       # Of one project both its quilt and its other units are one share.
       def shares(id)
-        (of_units(id) + of_quilts(id)).group_by(&:project).map do |project, same|
-          Share.new(project: project, units: same.flat_map(&:units), amount: same.sum(&:amount))
+        (of_units(id) + of_quilts(id)).group_by { |share| [share.project, share.id] }.map do |(project, own), same|
+          Share.new(project: project, id: own, units: same.flat_map(&:units), amount: same.sum(&:amount))
         end
       end
 
       def of_quilts(id)
         @quilts.select { |quilt| quilt.amounts.key?(id) }
-               .map { |quilt| Share.new(project: quilt.project, units: [QUILT], amount: quilt.amounts.fetch(id)) }
+               .map { |quilt| Share.new(project: quilt.project, id: quilt.id, units: [QUILT], amount: quilt.amounts.fetch(id)) }
       end
 
       def of_units(id)
         @takes.select { |take| take.fabrics.value?(id) }
-              .map { |take| Share.new(project: take.project, units: [take.unit], amount: amount(take, id)) }
+              .map { |take| Share.new(project: take.project, id: take.id, units: [take.unit], amount: amount(take, id)) }
       end
 
       def amount(take, id)

@@ -220,6 +220,13 @@ export const api = {
         signal,
       }),
     ),
+  line: (id: number, at: string | null, signal: AbortSignal) =>
+    told(
+      client.GET("/api/units/{id}/line", {
+        params: { path: { id }, query: { at: at ?? undefined } },
+        signal,
+      }),
+    ),
   /** A method of null takes the pick back. */
   pick: (unit: Versioned, method: string | null, spec: UnitDocument) =>
     told(

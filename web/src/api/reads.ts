@@ -24,6 +24,9 @@ export const read = {
   projects: () => reads.queryOptions("get", "/api/projects", {}, { select: ({ projects }) => projects }),
   project: (id: number | string) =>
     reads.queryOptions("get", "/api/projects/{id}", { params: { path: { id: Number(id) } } }),
+  stations: (id: number) =>
+    reads.queryOptions("get", "/api/projects/{id}/stations", { params: { path: { id } } }),
+  home: (id: number) => reads.queryOptions("get", "/api/projects/{id}/home", { params: { path: { id } } }),
   /** Read anew where what it is weighed by is stored otherwise. */
   weighing: (id: number, asked: Asked, stored: string) => ({
     queryKey: ["weighing", id, asked, stored],
@@ -36,6 +39,11 @@ export const read = {
     queryFn: ({ signal }: { signal: AbortSignal }) => api.beam(id, at, signal),
     ...FOREVER,
   }),
+  line: (id: number, at: string | null, stored: string) => ({
+    queryKey: ["line", id, at, stored],
+    queryFn: ({ signal }: { signal: AbortSignal }) => api.line(id, at, signal),
+    ...FOREVER,
+  }),
   missing: (id: number) =>
     reads.queryOptions("get", "/api/projects/{id}/missing", { params: { path: { id } } }),
   shown: (word: string) => reads.queryOptions("get", "/api/shown/{word}", { params: { path: { word } } }),
@@ -46,5 +54,10 @@ export const read = {
 
 /** The key of whatever is read of any project. */
 export const ANY_PROJECT = ["get", "/api/projects/{id}"];
+/** The keys of what follows from whatever is saved: how far a project is. */
+export const FOLLOWS = [
+  ["get", "/api/projects/{id}/stations"],
+  ["get", "/api/projects/{id}/home"],
+];
 /** The keys of what is read of everything that is kept. */
 export const OF_ALL_KEPT = [ANY_PROJECT, read.promised().queryKey];

@@ -21,6 +21,14 @@ const OUTLIVES = 20_000;
 /** The keys of saves that were given up without an answer: sent again word for word, it is the same save. */
 const unanswered = new Map<string, string>();
 
+const afterSaves = new Set<() => void>();
+
+/** Whenever something was saved, whatever it was: the page may show what follows from it. */
+export function afterSave(then: () => void): () => void {
+  afterSaves.add(then);
+  return () => void afterSaves.delete(then);
+}
+
 type Sent = { method: string; path: string; body: string | undefined; signal: AbortSignal };
 
 /** A word that nobody else has. Randomness is there wherever the page came from. */
@@ -91,6 +99,7 @@ async function save(sent: Sent): Promise<Response> {
     throw error;
   });
   if (response.status === 503) unanswered.set(words, key);
+  if (response.ok) afterSaves.forEach((then) => then());
   return response;
 }
 

@@ -45,6 +45,12 @@ export type Laying = WhichLine["groups"][number]["layings"][number];
 export type Scene = NonNullable<Laying["scene"]>;
 /** What is promised of a fabric. */
 export type Promised = Schemas["Promise"];
+/** A station of a project, with what is open there. */
+export type Station = Schemas["Station"];
+export type Stations = Read<"/api/projects/{id}/stations">;
+/** The units of a project with what was picked for them. */
+export type Home = Read<"/api/projects/{id}/home">;
+export type UnitAtHome = Home["units"][number];
 export type Missing = Schemas["MissingTools"];
 export type Question = Schemas["Question"];
 export type DrillResult = Schemas["DrillResult"];

@@ -31,9 +31,10 @@ const cells = (told: string, does: string, ...keys: string[]): Declared => ({
 
 /** Every key there is, told once: what is bound, what a tooltip says and the list of keys come from here. */
 export const KEYS = {
-  home: everywhere("G P", "the project", "g p"),
+  home: everywhere("G P", "home of the project", "g p"),
   quilt: everywhere("G Q", "its quilt", "g q"),
   units: everywhere("G U", "its units", "g u"),
+  buy: everywhere("G B", "what to buy for it", "g b"),
   projects: everywhere("J", "all projects", "j"),
   blocks: everywhere("K", "blocks: draw one, take it apart", "k"),
   tools: everywhere("T", "your tools", "t"),

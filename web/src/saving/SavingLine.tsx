@@ -1,13 +1,8 @@
-import { Redo2, Undo2 } from "lucide-react";
-import type { ReactNode } from "react";
-
-import { Hint } from "../parts/Hint";
-import type { Action } from "../parts/keys";
 import type { Saving } from "./useSaving";
 import { useHistory } from "./useHistory";
 import { useUndo } from "./useUndo";
 
-/** How saving stands: under way, not done and why, or done, with its undoing. */
+/** How saving stands: under way, not done and why, or done. */
 export function SavingLine({ saving, className = "" }: { saving: Saving; className?: string }) {
   const waits = saving.waitsFor ?? saving.clash;
   return (
@@ -50,22 +45,8 @@ function Stuck() {
 function Saved({ saving }: { saving: Saving }) {
   const { pending, trouble, done } = saving;
   const turning = useUndo();
-  const busy = pending || turning.pending;
-  return (
-    <>
-      {busy ? <span className="quiet">Saving…</span> : done && !trouble && <span>{done}.</span>}
-      {turning.canUndo && (
-        <Turn text="Undo" what={turning.undoes} action="undo" busy={busy} onTurn={turning.undo}>
-          <Undo2 size={15} aria-hidden="true" />
-        </Turn>
-      )}
-      {turning.canRedo && (
-        <Turn text="Redo" what={turning.redoes} action="redo" busy={busy} onTurn={turning.redo}>
-          <Redo2 size={15} aria-hidden="true" />
-        </Turn>
-      )}
-    </>
-  );
+  if (pending || turning.pending) return <span className="quiet">Saving…</span>;
+  return done && !trouble && <span>{done}.</span>;
 }
 
 /** What is not saved, and why; nothing while all is well. */
@@ -88,24 +69,5 @@ function NotSaved({ why, does, onDo }: { why: string; does: string; onDo: () => 
         {does}
       </button>
     </span>
-  );
-}
-
-type TurnProps = {
-  text: string;
-  what: string | undefined;
-  action: Action;
-  busy: boolean;
-  onTurn: () => void;
-  children: ReactNode;
-};
-
-function Turn({ text, what, action, busy, onTurn, children }: TurnProps) {
-  return (
-    <Hint text={what ? `${text}: ${what}` : text} action={action}>
-      <button type="button" className="link-button" disabled={busy} onClick={onTurn}>
-        {children} {text}
-      </button>
-    </Hint>
   );
 }

@@ -3,10 +3,11 @@ import { useState } from "react";
 
 import { ofBench } from "../../api/bench";
 import { api, ApiError } from "../../api/client";
-import { Frame } from "../../parts/Frame";
 import { FormDialog } from "../../parts/FormDialog";
 import { FormEnd } from "../../parts/FormEnd";
+import { Heading } from "../../parts/Heading";
 import { Notice } from "../../parts/Notice";
+import { Screen } from "../../parts/Screen";
 import { useSession } from "../../parts/useSession";
 import { forgetSteps } from "../../saving/useHistory";
 import { forgetDrafts } from "../../saving/useDraft";
@@ -26,66 +27,63 @@ export function AccountScreen() {
   const inviting = useMutation({ mutationFn: api.invite });
   const link = inviting.data && `${location.origin}${inviting.data.path}`;
   return (
-    <div>
-      <Frame />
-      <main className="page">
-        <h1>Account</h1>
-        {session?.name ? (
-          <>
-            <p>
-              Signed in as <b>{session.name}</b>.
-            </p>
-            <p className="mt-2 flex flex-wrap gap-x-3 gap-y-2">
-              <button type="button" className="button button-brass" onClick={() => leaving.mutate(false)}>
-                Sign out
-              </button>
-              <button type="button" className="button" onClick={() => leaving.mutate(true)}>
-                Sign out everywhere
-              </button>
-            </p>
-            <h2 className="mt-4.5">Invite another</h2>
-            <p className="quiet">
-              She has a bench of her own; neither of you sees the other&rsquo;s. The link holds for a week,
-              once.
-            </p>
-            <p className="mt-2 flex flex-wrap gap-x-3 gap-y-2">
-              <button type="button" className="button" onClick={() => inviting.mutate()}>
-                Make a link
-              </button>
-              {link && (
-                <input
-                  className="boxed flex-[1_1_360px] px-2.5 text-md"
-                  readOnly
-                  aria-label="The link"
-                  value={link}
-                />
-              )}
-            </p>
-            <h2 className="mt-4.5">Everything of yours</h2>
-            <p className="mt-2 flex flex-wrap gap-x-3 gap-y-2">
-              <a className="button" href={ofBench("/api/bench")} download="oaken-gauge.json">
-                Save everything as a file
-              </a>
-              <FormDialog
-                title="Remove this account"
-                trigger={
-                  <button type="button" className="button">
-                    Remove this account
-                  </button>
-                }
-              >
-                {() => <End onGone={leave} />}
-              </FormDialog>
-            </p>
-            {[leaving, inviting].map(
-              ({ error }, i) => error && <Notice key={i} tone="alarm">{error.message}</Notice>, // prettier-ignore
+    <Screen title="Account">
+      <Heading>Account</Heading>
+      {session?.name ? (
+        <>
+          <p>
+            Signed in as <b>{session.name}</b>.
+          </p>
+          <p className="mt-2 flex flex-wrap gap-x-3 gap-y-2">
+            <button type="button" className="button button-brass" onClick={() => leaving.mutate(false)}>
+              Sign out
+            </button>
+            <button type="button" className="button" onClick={() => leaving.mutate(true)}>
+              Sign out everywhere
+            </button>
+          </p>
+          <h2 className="mt-4.5">Invite another</h2>
+          <p className="quiet">
+            She has a bench of her own; neither of you sees the other&rsquo;s. The link holds for a week,
+            once.
+          </p>
+          <p className="mt-2 flex flex-wrap gap-x-3 gap-y-2">
+            <button type="button" className="button" onClick={() => inviting.mutate()}>
+              Make a link
+            </button>
+            {link && (
+              <input
+                className="boxed flex-[1_1_360px] px-2.5 text-md"
+                readOnly
+                aria-label="The link"
+                value={link}
+              />
             )}
-          </>
-        ) : (
-          <p>Nobody has to sign in here: the application is reached from this machine alone.</p>
-        )}
-      </main>
-    </div>
+          </p>
+          <h2 className="mt-4.5">Everything of yours</h2>
+          <p className="mt-2 flex flex-wrap gap-x-3 gap-y-2">
+            <a className="button" href={ofBench("/api/bench")} download="oaken-gauge.json">
+              Save everything as a file
+            </a>
+            <FormDialog
+              title="Remove this account"
+              trigger={
+                <button type="button" className="button">
+                  Remove this account
+                </button>
+              }
+            >
+              {() => <End onGone={leave} />}
+            </FormDialog>
+          </p>
+          {[leaving, inviting].map(
+            ({ error }, i) => error && <Notice key={i} tone="alarm">{error.message}</Notice>, // prettier-ignore
+          )}
+        </>
+      ) : (
+        <p>Nobody has to sign in here: the application is reached from this machine alone.</p>
+      )}
+    </Screen>
   );
 }
 

@@ -2,7 +2,10 @@ import { useMutation } from "@tanstack/react-query";
 import { type FormEvent, useState } from "react";
 
 import { api, ApiError } from "../../api/client";
+import { Heading } from "../../parts/Heading";
+import { PlainHead } from "../../parts/head/PlainHead";
 import { Notice } from "../../parts/Notice";
+import { useTitle } from "../../parts/useTitle";
 
 type Told = { name: string; passphrase: string };
 type Mode = {
@@ -47,6 +50,7 @@ function ComeIn({ mode }: { mode: Mode }) {
     // The server says whose bench it is.
     onSuccess: () => location.assign("/"),
   });
+  useTitle(mode.title);
   const error = coming.error instanceof ApiError ? coming.error : null;
   const field = (name: keyof Told, label: string, type: string, complete: string) => (
     <label className="entry">
@@ -68,30 +72,37 @@ function ComeIn({ mode }: { mode: Mode }) {
     </label>
   );
   return (
-    <main className="middle p-5 text-center">
-      <img src="/favicon.svg" alt="" width="54" height="54" />
-      <h1>{mode.title}</h1>
-      <form
-        className="grid w-[min(340px,90vw)] gap-3 text-left [&_input]:w-full"
-        onSubmit={(event: FormEvent) => {
-          event.preventDefault();
-          coming.mutate(told);
-        }}
-      >
-        {mode.named && field("name", "Name", "text", "username")}
-        {field("passphrase", "Passphrase", "password", mode.fresh ? "new-password" : "current-password")}
-        {mode.fresh && !error?.at("/passphrase") && (
-          <p className="quiet">Twelve letters or more: several words are good.</p>
+    <>
+      <PlainHead />
+      <main className="middle p-5 text-center">
+        <img src="/favicon.svg" alt="" width="54" height="54" />
+        <Heading>{mode.title}</Heading>
+        <form
+          className="grid w-[min(340px,90vw)] gap-3 text-left [&_input]:w-full"
+          onSubmit={(event: FormEvent) => {
+            event.preventDefault();
+            coming.mutate(told);
+          }}
+        >
+          {mode.named && field("name", "Name", "text", "username")}
+          {field("passphrase", "Passphrase", "password", mode.fresh ? "new-password" : "current-password")}
+          {mode.fresh && !error?.at("/passphrase") && (
+            <p className="quiet">Twelve letters or more: several words are good.</p>
+          )}
+          <button
+            type="submit"
+            className="button button-brass justify-self-start"
+            disabled={coming.isPending}
+          >
+            {mode.does}
+          </button>
+        </form>
+        {error && said(error) && <Notice tone="alarm">{said(error)}</Notice>}
+        {!mode.fresh && (
+          <p className="quiet">Who has no account needs an invitation from somebody who has one.</p>
         )}
-        <button type="submit" className="button button-brass justify-self-start" disabled={coming.isPending}>
-          {mode.does}
-        </button>
-      </form>
-      {error && said(error) && <Notice tone="alarm">{said(error)}</Notice>}
-      {!mode.fresh && (
-        <p className="quiet">Who has no account needs an invitation from somebody who has one.</p>
-      )}
-    </main>
+      </main>
+    </>
   );
 }
 

@@ -9,9 +9,10 @@ import { Weaves } from "../../drawing/Weaves";
 import { ClashDialog } from "../../saving/ClashDialog";
 import { LastDone, Unsaved } from "../../saving/SavingLine";
 import { LengthEntry } from "../../parts/LengthEntry";
-import { Frame } from "../../parts/Frame";
+import { Heading } from "../../parts/Heading";
 import { Notice } from "../../parts/Notice";
 import { Opening } from "../../parts/Opening";
+import { Screen } from "../../parts/Screen";
 import { useAtWork } from "../../parts/useAtWork";
 import { BlockPicture } from "./BlockPicture";
 import { Editor } from "./Editor";
@@ -34,24 +35,19 @@ export function BlockScreen() {
     () => (blocks.data ?? []).filter((one) => String(one.id) !== blockId),
     [blocks.data, blockId],
   );
-  if (!blocks.data || !fabrics.data)
-    return (
-      <main className="middle">
-        <Opening error={blocks.error ?? fabrics.error}>Opening the block…</Opening>
-      </main>
-    );
   return (
-    <div>
-      <Weaves fabrics={fabrics.data} />
-      <Frame />
-      {block ? (
-        <AtWork key={block.id} block={block} fabrics={fabrics.data} others={others} />
+    <Screen title={block ? `Block ${block.name}` : "Block"} className="page max-w-310">
+      {!blocks.data || !fabrics.data ? (
+        <Opening error={blocks.error ?? fabrics.error}>Opening the block…</Opening>
+      ) : block ? (
+        <>
+          <Weaves fabrics={fabrics.data} />
+          <AtWork key={block.id} block={block} fabrics={fabrics.data} others={others} />
+        </>
       ) : (
-        <main className="page max-w-310">
-          <h1>This block is not there any more</h1>
-        </main>
+        <Heading>This block is not there any more</Heading>
       )}
-    </div>
+    </Screen>
   );
 }
 
@@ -80,9 +76,9 @@ function AtWork({ block, fabrics, others }: { block: Block; fabrics: Fabric[]; o
   const refused = working.saving.failed instanceof ApiError ? working.saving.failed : null;
 
   return (
-    <main className="page max-w-310">
+    <>
       <div className="flex flex-wrap items-center gap-x-3.5 gap-y-2.5">
-        <h1>{block.name}</h1>
+        <Heading>{block.name}</Heading>
         <a className="button" href={ofBench(`/api/blocks/${block.id}/sheet.pdf`)}>
           Print a sheet
         </a>
@@ -151,6 +147,6 @@ function AtWork({ block, fabrics, others }: { block: Block; fabrics: Fabric[]; o
       )}
       <WeighUnits block={block} way={weighed} fabrics={fabrics} onClose={() => setWeighed(null)} />
       <ClashDialog saving={working.saving} name={block.name} />
-    </main>
+    </>
   );
 }

@@ -1,6 +1,6 @@
 import { type KeyboardEvent, memo, type MouseEvent, useState } from "react";
 
-import type { Block, Fabric } from "../../api/client";
+import type { Cell, Block, Fabric } from "../../api/client";
 import { fillOf } from "../../drawing/Weaves";
 import { Hint } from "../../parts/Hint";
 import { ON_CELLS, onCells } from "../../parts/keys";
@@ -111,7 +111,7 @@ export function Editor({ working, fabrics, others }: Props) {
         className="group block max-w-full cursor-crosshair touch-manipulation"
         tabIndex={0}
         role="application"
-        aria-label={`Cells: row ${row + 1}, column ${column + 1}, ${cells[at.y]?.[at.x]?.cut ?? ""}`}
+        aria-label={`Cells: ${said(at, cells, fabrics)}`}
         onKeyDown={press}
         onClick={tap}
       >
@@ -122,6 +122,9 @@ export function Editor({ working, fabrics, others }: Props) {
           className="pointer-events-none fill-none stroke-brass stroke-4 group-not-focus:[stroke-opacity:0.45]"
         />
       </svg>
+      <span className="sr-only" aria-live="polite">
+        {said(at, cells, fabrics)}
+      </span>
       <div className="grid w-72.5 content-start gap-2.5">
         <div role="radiogroup" aria-label="How a cell is cut" className="flex gap-1.5">
           {CUTS.map((one) => (
@@ -223,16 +226,17 @@ export function Editor({ working, fabrics, others }: Props) {
           >
             Swap the two fabrics
           </button>
-          <button type="button" className="button" disabled={!working.canUndo} onClick={working.undo}>
-            Undo
-          </button>
-          <button type="button" className="button" disabled={!working.canRedo} onClick={working.redo}>
-            Redo
-          </button>
         </div>
       </div>
     </section>
   );
+}
+
+/** A cell as it is read aloud: where it is, how it is cut, and of which fabrics. */
+function said({ x, y }: { x: number; y: number }, cells: Cell[][], fabrics: Fabric[]): string {
+  const cell = cells[y]?.[x];
+  const names = (cell?.fabrics ?? []).map((id) => fabrics.find((one) => String(one.id) === id)?.name);
+  return `row ${y + 1}, column ${x + 1}, ${cell?.cut ?? ""}: ${names.filter(Boolean).join(", ")}`;
 }
 
 /** Where a tap or a key cuts. */

@@ -1,7 +1,7 @@
 import { Pin } from "lucide-react";
 import { Link } from "react-router";
 
-import type { Project } from "../../api/client";
+import type { Project, Unit } from "../../api/client";
 import type { unitsToAdd } from "./unitsToAdd";
 
 type Counted = ReturnType<typeof unitsToAdd>[number];
@@ -15,9 +15,7 @@ type Props = {
 
 /** What was picked for a unit of a block or the quilt; and whether the quilt asks for another number since. */
 export function UnitStanding({ project, unit, anyCount = false }: Props) {
-  const there =
-    project.units.find(({ label }) => label === unit?.label) ??
-    (anyCount ? project.units.find(({ label }) => unit && called(label) === called(unit.label)) : undefined);
+  const there = unit && thereFor(project, unit, anyCount);
   if (!unit || !there) return null;
   const { pick } = there;
   const counts = anyCount || JSON.stringify(pick?.unit.count) === JSON.stringify(unit.unit.count);
@@ -25,7 +23,7 @@ export function UnitStanding({ project, unit, anyCount = false }: Props) {
     <Link to={`/projects/${project.id}/units/${there.id}`} className="block text-sm text-quiet underline">
       {pick ? (
         <>
-          <Pin size={13} aria-label="picked" /> {pick.answer.title ?? pick.method}
+          <Pin size={13} aria-label="picked" className="inline" /> {pick.answer.title ?? pick.method}
           {!counts && <b className="text-madder"> for another number: pick again</b>}
         </>
       ) : (
@@ -33,6 +31,28 @@ export function UnitStanding({ project, unit, anyCount = false }: Props) {
       )}
     </Link>
   );
+}
+
+/** The unit of the project that is meant: by its name, or the same unit of the same fabrics by a name of her own. */
+function thereFor({ units }: Project, unit: Counted, anyCount: boolean): Unit | undefined {
+  return (
+    units.find(({ label }) => label === unit.label) ??
+    units.find((one) => sameMade(one, unit)) ??
+    (anyCount ? units.find(({ label }) => called(label) === called(unit.label)) : undefined)
+  );
+}
+
+/** Whether two are the same unit of the same fabrics, however many there are of each. */
+function sameMade(one: Unit, other: Counted): boolean {
+  const told = ({ unit, fabrics }: Pick<Unit, "fabrics"> & { unit: object }) =>
+    JSON.stringify([unit, fabrics].map((of) => entriesOf({ ...of, count: null })));
+  return told(one) === told(other);
+}
+
+function entriesOf(of: object) {
+  return Object.entries(of)
+    .filter(([, value]) => value !== null && value !== undefined)
+    .toSorted(([a], [b]) => a.localeCompare(b));
 }
 
 /** Without the block or quilt that it was sent from. */

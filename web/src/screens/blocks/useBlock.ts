@@ -3,7 +3,6 @@ import { useCallback, useState } from "react";
 import { api, type Block } from "../../api/client";
 import { drawnOf } from "../../saving/drawn";
 import { useResting } from "../../saving/useResting";
-import { useUndo } from "../../saving/useUndo";
 import type { Cells } from "./cells";
 import { eachCell, type Lines } from "./lines";
 
@@ -34,8 +33,7 @@ function save(seen: Block, state: State): Promise<Block> {
 /** A block while it is worked on: saved when the hand rests, every stroke a step that can be taken back. */
 export function useBlock(block: Block, onSaved: () => void) {
   const [now, setNow] = useState(() => stateOf(block));
-  const { undo, redo, canUndo, canRedo } = useUndo();
-  const { saving, unsaved } = useResting({
+  const { saving } = useResting({
     stored: block,
     now,
     said: `Changed ${block.name}`,
@@ -53,7 +51,7 @@ export function useBlock(block: Block, onSaved: () => void) {
   // Whoever draws what does not change need not draw it again: this stays the same.
   const change = useCallback((what: Partial<State>) => setNow((before) => ({ ...before, ...what })), []);
 
-  return { ...now, change, undo, redo, canUndo: canUndo || unsaved, canRedo: canRedo && !unsaved, saving };
+  return { ...now, change, saving };
 }
 
 export type Working = ReturnType<typeof useBlock>;

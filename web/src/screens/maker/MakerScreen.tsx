@@ -4,8 +4,10 @@ import { useLocation } from "react-router";
 
 import type { Maker, Parameter } from "../../api/client";
 import { read } from "../../api/reads";
-import { Frame } from "../../parts/Frame";
+import { Heading } from "../../parts/Heading";
 import { Opening } from "../../parts/Opening";
+import { Screen } from "../../parts/Screen";
+import { HAND_TABS, ScreenTabs } from "../../parts/ScreenTabs";
 import { ClashDialog } from "../../saving/ClashDialog";
 import { SavingLine } from "../../saving/SavingLine";
 import { ChoiceRow } from "./ChoiceRow";
@@ -17,13 +19,16 @@ import { ValueRow } from "./ValueRow";
 /** What is known of the maker's hands: assumed until she measures it, and the ways that are hers to choose. */
 export function MakerScreen() {
   const maker = useQuery(read.maker());
-  if (!maker.data)
-    return (
-      <main className="middle">
+  return (
+    <Screen title="Your hands" under={<ScreenTabs tabs={HAND_TABS} />}>
+      <Heading>Your hands</Heading>
+      {maker.data ? (
+        <Profile maker={maker.data} />
+      ) : (
         <Opening error={maker.error}>Opening your profile…</Opening>
-      </main>
-    );
-  return <Profile maker={maker.data} />;
+      )}
+    </Screen>
+  );
 }
 
 function Profile({ maker }: { maker: Maker }) {
@@ -31,23 +36,19 @@ function Profile({ maker }: { maker: Maker }) {
   useScrollToPart();
   const { saving } = changing;
   return (
-    <div>
-      <Frame />
-      <main className="page">
-        <h1>Your hands</h1>
-        <p className="mt-1 max-w-170 text-quiet">
-          Every figure of accuracy and time rests on what is known of your hands. It is assumed until you
-          measure it: say how you work, sew one seam test, cut one ruler test.
-        </p>
-        <div className="flex min-h-7.5 flex-wrap items-center gap-x-5 gap-y-0.5 text-md" role="status">
-          <SavingLine saving={saving} />
-        </div>
-        <Choices maker={maker} changing={changing} />
-        <Tests changing={changing} />
-        <AllValues maker={maker} changing={changing} />
-      </main>
+    <>
+      <p className="mt-1 max-w-170 text-quiet">
+        Every figure of accuracy and time rests on what is known of your hands. It is assumed until you
+        measure it: say how you work, sew one seam test, cut one ruler test.
+      </p>
+      <div className="flex min-h-7.5 flex-wrap items-center gap-x-5 gap-y-0.5 text-md" role="status">
+        <SavingLine saving={saving} />
+      </div>
+      <Choices maker={maker} changing={changing} />
+      <Tests changing={changing} />
+      <AllValues maker={maker} changing={changing} />
       <ClashDialog saving={saving} name="Your profile" />
-    </div>
+    </>
   );
 }
 

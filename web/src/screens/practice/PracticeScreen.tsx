@@ -3,9 +3,11 @@ import { useState } from "react";
 
 import { api, type Drill, type DrillResult } from "../../api/client";
 import { read } from "../../api/reads";
-import { Frame } from "../../parts/Frame";
+import { Heading } from "../../parts/Heading";
 import { Notice } from "../../parts/Notice";
 import { formOf } from "../../parts/plural";
+import { Screen } from "../../parts/Screen";
+import { HAND_TABS, ScreenTabs } from "../../parts/ScreenTabs";
 import { SavingLine } from "../../saving/SavingLine";
 import { useSaving } from "../../saving/useSaving";
 import { Asking } from "./Asking";
@@ -26,49 +28,46 @@ export function PracticeScreen() {
     });
   };
   return (
-    <div>
-      <Frame />
-      <main className="page">
-        <h1>Practice</h1>
-        <p className="mt-1 max-w-170 text-quiet">
-          Ten questions at a time on what costs fabric when it is mixed up, asked from your own drawer.
-        </p>
-        <div role="status" className="mt-1 text-md">
-          <SavingLine saving={saving} />
-        </div>
-        {open ? (
-          <Asking
-            key={open.seed}
-            drill={open.drill}
-            seed={open.seed}
-            onDone={keep}
-            onLeave={() => setOpen(null)}
-            onAgain={() => setOpen({ ...open, seed: seedNow() })}
-          />
-        ) : (
-          <ul className="mt-4 grid rounded-sm border border-rule bg-panel">
-            {(drills.data ?? []).map((drill) => (
-              <li key={drill.drill} className="tool">
-                <div className="flex-[1_1_300px]">
-                  <strong>{drill.title}</strong>
-                  <p className="quiet">{went(drill)}</p>
-                </div>
-                <Course drill={drill} />
-                <button
-                  type="button"
-                  className="button button-brass"
-                  aria-label={`Begin ${drill.title}`}
-                  onClick={() => setOpen({ drill, seed: seedNow() })}
-                >
-                  Begin
-                </button>
-              </li>
-            ))}
-          </ul>
-        )}
-        {drills.error && <Notice tone="alarm">{drills.error.title}</Notice>}
-      </main>
-    </div>
+    <Screen title="Practice" under={<ScreenTabs tabs={HAND_TABS} />}>
+      <Heading>Practice</Heading>
+      <p className="mt-1 max-w-170 text-quiet">
+        Ten questions at a time on what costs fabric when it is mixed up, asked from your own drawer.
+      </p>
+      <div role="status" className="mt-1 text-md">
+        <SavingLine saving={saving} />
+      </div>
+      {open ? (
+        <Asking
+          key={open.seed}
+          drill={open.drill}
+          seed={open.seed}
+          onDone={keep}
+          onLeave={() => setOpen(null)}
+          onAgain={() => setOpen({ ...open, seed: seedNow() })}
+        />
+      ) : (
+        <ul className="mt-4 grid rounded-sm border border-rule bg-panel">
+          {(drills.data ?? []).map((drill) => (
+            <li key={drill.drill} className="tool">
+              <div className="flex-[1_1_300px]">
+                <strong>{drill.title}</strong>
+                <p className="quiet">{went(drill)}</p>
+              </div>
+              <Course drill={drill} />
+              <button
+                type="button"
+                className="button button-brass"
+                aria-label={`Begin ${drill.title}`}
+                onClick={() => setOpen({ drill, seed: seedNow() })}
+              >
+                Begin
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+      {drills.error && <Notice tone="alarm">{drills.error.title}</Notice>}
+    </Screen>
   );
 }
 

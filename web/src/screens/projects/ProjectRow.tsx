@@ -30,8 +30,8 @@ export function ProjectRow({ row, kept }: Props) {
           {row.units_in_all === 0 ? "no units yet" : `${row.units_picked} of ${row.units_in_all} picked`} ·
           seam allowance{" "}
           <FinishedSize length={row.seam_allowance} className="min-w-0 border-0 bg-transparent p-0" /> · next:{" "}
-          <Link to={nextOf(row)} className="underline">
-            {row.next}
+          <Link to={nextOf(row.id, row)} className="underline">
+            {row.next.say}
           </Link>
         </p>
         {row.notes && <p className="quiet whitespace-pre-line">{row.notes}</p>}

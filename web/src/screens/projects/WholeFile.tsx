@@ -33,7 +33,7 @@ export function WholeFile({ onRead }: { onRead: () => Promise<void> }) {
   const trouble = looking.error ?? reading.error;
   const faults = trouble instanceof ApiError ? trouble.faults : [];
   return (
-    <section className="whole-file" aria-label="Everything as a file">
+    <section id="file" className="whole-file" aria-label="Everything as a file">
       <a className="button" href={ofBench("/api/bench")} download="oaken-gauge.json">
         <Download size={16} aria-hidden="true" /> Save everything as a file
       </a>

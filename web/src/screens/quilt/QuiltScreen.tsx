@@ -8,9 +8,10 @@ import { Weaves } from "../../drawing/Weaves";
 import { ClashDialog } from "../../saving/ClashDialog";
 import { LastDone, Unsaved } from "../../saving/SavingLine";
 import { useResting } from "../../saving/useResting";
-import { Frame } from "../../parts/Frame";
+import { Heading } from "../../parts/Heading";
 import { MeasureContext } from "../../parts/measures";
 import { Notice } from "../../parts/Notice";
+import { Screen } from "../../parts/Screen";
 import { ThereAlready } from "../blocks/ThereAlready";
 import { unitsToAdd } from "../blocks/unitsToAdd";
 import { Colourways } from "./Colourways";
@@ -26,18 +27,20 @@ export function QuiltScreen() {
   const project = useQuery(read.project(projectId));
   const blocks = useQuery(read.blocks());
   return (
-    <div>
-      <Frame />
-      <main className="page max-w-310">
-        {project.data && blocks.data ? (
-          <MeasureContext value={project.data.measure}>
-            <Opened project={project.data} blocks={blocks.data} />
-          </MeasureContext>
-        ) : (
-          <Notice>{project.error?.title ?? blocks.error?.title ?? "Opening the quilt…"}</Notice>
-        )}
-      </main>
-    </div>
+    <Screen
+      title={project.data ? `The quilt: ${project.data.name}` : "The quilt"}
+      project={projectId}
+      station="quilt"
+      className="page max-w-310"
+    >
+      {project.data && blocks.data ? (
+        <MeasureContext value={project.data.measure}>
+          <Opened project={project.data} blocks={blocks.data} />
+        </MeasureContext>
+      ) : (
+        <Notice>{project.error?.title ?? blocks.error?.title ?? "Opening the quilt…"}</Notice>
+      )}
+    </Screen>
   );
 }
 
@@ -46,7 +49,7 @@ function Opened({ project, blocks }: { project: Project; blocks: Block[] }) {
   return (
     <>
       <Weaves fabrics={project.fabrics} />
-      <h1>The quilt: {project.name}</h1>
+      <Heading>The quilt: {project.name}</Heading>
       {first ? (
         <AtWork key={project.id} project={project} blocks={blocks} first={first} />
       ) : (

@@ -5,7 +5,10 @@ import type { ShownProject } from "../../api/client";
 import { read } from "../../api/reads";
 import { fillOf, Weaves } from "../../drawing/Weaves";
 import { CopyLink } from "../../parts/CopyLink";
+import { Heading } from "../../parts/Heading";
+import { PlainHead } from "../../parts/head/PlainHead";
 import { Notice } from "../../parts/Notice";
+import { useTitle } from "../../parts/useTitle";
 import { FinishedSize } from "../../parts/Sizes";
 import { Words } from "../../parts/Words";
 import { QuiltPicture } from "../quilt/QuiltPicture";
@@ -14,6 +17,7 @@ import { QuiltPicture } from "../quilt/QuiltPicture";
 export function ShownScreen() {
   const { word = "" } = useParams();
   const shown = useQuery(read.shown(word));
+  useTitle(shown.data?.name ?? "A project");
   if (!shown.data)
     return (
       <main className="middle">
@@ -22,37 +26,40 @@ export function ShownScreen() {
     );
   const { name, quilt, units, fabrics } = shown.data;
   return (
-    <main className="mx-auto max-w-275 px-5 py-6">
-      <Weaves fabrics={fabrics} />
-      <h1>{name}</h1>
-      <div className="mt-3 flex flex-wrap gap-x-11 gap-y-5">
-        {quilt?.drawing && (
-          <section aria-label="The quilt">
-            <QuiltPicture
-              drawing={quilt.drawing}
-              fabrics={fabrics}
-              size={460}
-              label={`The quilt, ${quilt.finished.join(" by ")}`}
-            />
-            <p className="mt-2">
-              Finished <Sides lengths={quilt.finished} />, {quilt.blocks} blocks
-            </p>
+    <>
+      <PlainHead />
+      <main className="mx-auto max-w-275 px-5 py-6">
+        <Weaves fabrics={fabrics} />
+        <Heading>{name}</Heading>
+        <div className="mt-3 flex flex-wrap gap-x-11 gap-y-5">
+          {quilt?.drawing && (
+            <section aria-label="The quilt">
+              <QuiltPicture
+                drawing={quilt.drawing}
+                fabrics={fabrics}
+                size={460}
+                label={`The quilt, ${quilt.finished.join(" by ")}`}
+              />
+              <p className="mt-2">
+                Finished <Sides lengths={quilt.finished} />, {quilt.blocks} blocks
+              </p>
+            </section>
+          )}
+          <section aria-labelledby="shown-units">
+            <h2 className="m-0" id="shown-units">
+              Units
+            </h2>
+            <ul className="grid gap-1 text-md">
+              {units.map((unit, i) => (
+                <Unit key={i} unit={unit} fabrics={fabrics} />
+              ))}
+            </ul>
+            <p className="quiet mt-2">You see this by a link; it cannot be changed here.</p>
+            <CopyLink link={location.href} />
           </section>
-        )}
-        <section aria-labelledby="shown-units">
-          <h2 className="m-0" id="shown-units">
-            Units
-          </h2>
-          <ul className="grid gap-1 text-md">
-            {units.map((unit, i) => (
-              <Unit key={i} unit={unit} fabrics={fabrics} />
-            ))}
-          </ul>
-          <p className="quiet mt-2">You see this by a link; it cannot be changed here.</p>
-          <CopyLink link={location.href} />
-        </section>
-      </div>
-    </main>
+        </div>
+      </main>
+    </>
   );
 }
 

@@ -1,10 +1,13 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 
 import { askAt } from "../../api/bench";
-import { api, ApiError, type Kind, type Measure } from "../../api/client";
+import { api, ApiError, type Kind, type Measure, type UsualTool } from "../../api/client";
 import { read } from "../../api/reads";
 import { UnitPicture } from "../../drawing/UnitPicture";
 import { EntryField } from "../../parts/EntryField";
+import { Heading } from "../../parts/Heading";
+import { PlainHead } from "../../parts/head/PlainHead";
+import { useTitle } from "../../parts/useTitle";
 import { LengthEntry } from "../../parts/LengthEntry";
 import { MeasureContext } from "../../parts/measures";
 import { useKinds } from "../../parts/useKinds";
@@ -33,6 +36,7 @@ export function Beginning({ onBack }: { onBack: () => void }) {
   const [tools, setTools] = useDraft<string[]>(DRAFT, "tools", USUAL);
   const [fabrics, setFabrics] = useDraft<FabricTold[]>(DRAFT, "fabrics", FIRST_FABRICS);
   const queries = useQueryClient();
+  useTitle("Start your own");
   const known = useKinds(given.measure).data;
   const kinds = known?.kinds ?? [];
   const kind = kinds.find((one) => one.kind === given.kind) ?? kinds[0];
@@ -66,7 +70,7 @@ export function Beginning({ onBack }: { onBack: () => void }) {
       };
       const { projects } = await api.readBench(file);
       forgetDraft(DRAFT);
-      location.assign(`${bench}/projects/${projects.at(-1)?.id}`);
+      location.assign(`${bench}/projects/${projects.at(-1)?.id}/units`);
     },
   });
   const error = beginning.error instanceof ApiError ? beginning.error : null;
@@ -79,8 +83,9 @@ export function Beginning({ onBack }: { onBack: () => void }) {
     );
   return (
     <MeasureContext value={given.measure}>
+      <PlainHead />
       <main className="mx-auto max-w-265 px-5 pt-5.5 pb-10">
-        <h1>Start your own</h1>
+        <Heading>Start your own</Heading>
         <form
           onSubmit={(event) => {
             event.preventDefault();
@@ -100,6 +105,11 @@ export function Beginning({ onBack }: { onBack: () => void }) {
                 setTools((before) => (on ? [...before, id] : before.filter((one) => one !== id)))
               }
             />
+            <PressToo
+              usual={usual.data ?? []}
+              ticked={tools}
+              onTick={(id) => setTools((before) => [...before, id])}
+            />
           </section>
           <FabricQuestion fabrics={fabrics} error={error} onChange={setFabrics} />
           {error && (
@@ -118,6 +128,23 @@ export function Beginning({ onBack }: { onBack: () => void }) {
         </form>
       </main>
     </MeasureContext>
+  );
+}
+
+type PressProps = { usual: UsualTool[]; ticked: string[]; onTick: (id: string) => void };
+
+/** A die is of no use without a press: it is one button away. */
+function PressToo({ usual, ticked, onTick }: PressProps) {
+  const has = (kind: string) => usual.some(({ tool }) => tool.kind === kind && ticked.includes(tool.id));
+  const press = usual.find(({ tool }) => tool.kind === "die_press")?.tool;
+  if (!press || !has("die") || has("die_press")) return null;
+  return (
+    <p className="mt-3 flex flex-wrap items-center gap-x-3 gap-y-2 border-l-4 border-brass bg-brass-pale px-3 py-2">
+      A die is cut in a press.
+      <button type="button" className="button" onClick={() => onTick(press.id)}>
+        I own one: {press.name}
+      </button>
+    </p>
   );
 }
 

@@ -10,6 +10,7 @@ import { KeptRow } from "../../parts/KeptRow";
 import { Notice } from "../../parts/Notice";
 import { TableFile } from "../../parts/TableFile";
 import { useKinds } from "../../parts/useKinds";
+import { ScreenTabs, TOOL_TABS } from "../../parts/ScreenTabs";
 import { ToolForm } from "./ToolForm";
 import { UsualToolsForm } from "./UsualTools";
 import { type Drawer, useTools } from "./useTools";
@@ -25,6 +26,7 @@ export function ToolsScreen() {
   const lacking = useSearchParams()[0].get("add");
   return (
     <Collection
+      under={<ScreenTabs tabs={TOOL_TABS} />}
       title="Your tools"
       lead={LEAD}
       find="Find a tool"
@@ -61,7 +63,7 @@ export function ToolsScreen() {
           >
             {(close) => <UsualToolsForm onAdd={(tools) => drawer.addAll(tools).then(close)} />}
           </FormDialog>
-          <Link to="/practice" className="button">
+          <Link to="/hands/practice" className="button">
             Practice
           </Link>
         </>

@@ -2,7 +2,7 @@ import { useEffect, useRef } from "react";
 import { useNavigate } from "react-router";
 
 import type { Project, Unit } from "../../api/client";
-import { Weaves } from "../../drawing/Weaves";
+import { Heading } from "../../parts/Heading";
 import { INCHES, MeasureContext, MeasuresContext } from "../../parts/measures";
 import { Notice } from "../../parts/Notice";
 import { goToPlace } from "../../parts/places";
@@ -10,12 +10,12 @@ import { useKeys } from "../../parts/useKeys";
 import { useStable } from "../../parts/useStable";
 import { useTypeAhead } from "../../parts/useTypeAhead";
 import { Beam } from "./Beam";
-import { Head } from "./Head";
 import { BusyContext } from "./MethodRow";
 import { MethodTable } from "./MethodTable";
 import { Order } from "./Order";
 import { PickLine } from "./PickLine";
 import { Priorities } from "./Priorities";
+import { SaidAtRest } from "./SaidAtRest";
 import { sidesOf } from "./unitDocument";
 import { usePicking } from "./usePicking";
 import type { Units } from "./useUnits";
@@ -47,7 +47,7 @@ export function Bench({ project, unit, units }: Props) {
   // The rows there are until a size is weighed are those of another: keys on them wait for their own.
   const goOnceFresh = useTypeAhead(fresh, error !== null || trouble !== null);
 
-  const whichLine = useWhichLine(project, unit);
+  const whichLine = useWhichLine(unit);
   useKeys({
     fence: () => goToPlace("fence"),
     count: () => goToPlace("count"),
@@ -62,64 +62,61 @@ export function Bench({ project, unit, units }: Props) {
     <MeasureContext value={project.measure}>
       <MeasuresContext value={answer?.measures ?? INCHES}>
         <div className="min-w-0 print:bg-[#fff]">
-          <Weaves fabrics={project.fabrics} />
-          <Head project={project} unit={unit} />
-          <main className="px-5 pb-5">
-            <h1 className="sr-only">{unit.label}: methods</h1>
-            <Order
-              project={project}
-              unit={unit}
-              wanted={wanted}
-              size={size}
-              answer={answer}
-              measure={beam?.measure}
-              error={error}
-              units={units}
-            />
-            <PickLine
-              unit={unit}
-              weighed={fresh ? answer?.unit : undefined}
-              wanted={wanted}
-              saving={saving}
-              project={project}
-              notPicked={notPicked}
-            />
-            {beam && answer?.fence ? (
-              <Beam beam={beam} fence={answer.fence} finished={size} onSlide={slide} />
-            ) : (
-              <BeamWaiting />
-            )}
-            {project.put_aside.map((tool) => (
-              <Notice key={tool.id} tone="alarm">
-                {tool.name} is put aside: its {tool.say}. Change the tool to use it again.
-              </Notice>
-            ))}
-            {trouble && !error?.faults.length && <Notice tone="alarm">{trouble.message}</Notice>}
-            <Priorities
-              project={project}
-              weights={wanted.weights}
-              weighed={wanted.weighed}
-              weigh={wanted.weigh}
-            />
-            {answer ? (
-              <section aria-label="Methods" className={fresh ? "methods" : "methods methods-stale"}>
-                <BusyContext value={saving.pending || error !== null || trouble !== null}>
-                  <MethodTable
-                    project={project}
-                    unit={unit}
-                    answer={answer}
-                    sorting={wanted.sorting}
-                    open={wanted.open}
-                    change={change}
-                    onPick={toggle}
-                    onFocusMethod={onFocusMethod}
-                  />
-                </BusyContext>
-              </section>
-            ) : (
-              !error && <Notice>Weighing the methods…</Notice>
-            )}
-          </main>
+          <Heading className="sr-only print:not-sr-only">{unit.label}: methods</Heading>
+          <Order
+            project={project}
+            unit={unit}
+            wanted={wanted}
+            size={size}
+            answer={answer}
+            measure={beam?.measure}
+            error={error}
+            units={units}
+          />
+          <PickLine
+            unit={unit}
+            weighed={fresh ? answer?.unit : undefined}
+            wanted={wanted}
+            saving={saving}
+            project={project}
+            notPicked={notPicked}
+          />
+          {beam && answer?.fence ? (
+            <Beam beam={beam} fence={answer.fence} finished={size} onSlide={slide} />
+          ) : (
+            <BeamWaiting />
+          )}
+          {project.put_aside.map((tool) => (
+            <Notice key={tool.id} tone="alarm">
+              {tool.name} is put aside: its {tool.say}. Change the tool to use it again.
+            </Notice>
+          ))}
+          {trouble && !error?.faults.length && <Notice tone="alarm">{trouble.message}</Notice>}
+          <Priorities
+            project={project}
+            weights={wanted.weights}
+            weighed={wanted.weighed}
+            weigh={wanted.weigh}
+          />
+          <SaidAtRest size={size} answer={fresh ? answer : undefined} />
+          {answer ? (
+            <section aria-label="Methods" className={fresh ? "methods" : "methods methods-stale"}>
+              <BusyContext value={saving.pending || error !== null || trouble !== null}>
+                <MethodTable
+                  project={project}
+                  unit={unit}
+                  answer={answer}
+                  sorting={wanted.sorting}
+                  open={wanted.open}
+                  change={change}
+                  onPick={toggle}
+                  onFocusMethod={onFocusMethod}
+                />
+              </BusyContext>
+            </section>
+          ) : (
+            !error && <Notice>Weighing the methods…</Notice>
+          )}
         </div>
       </MeasuresContext>
     </MeasureContext>

@@ -1,8 +1,7 @@
 import { Pin as PinIcon } from "lucide-react";
-import { Link } from "react-router";
 
 import type { Project, Unit, UnitDocument } from "../../api/client";
-import { nextOf } from "../../parts/useAtWork";
+import { NextLink } from "../../parts/NextLink";
 import { Words } from "../../parts/Words";
 import { SavingLine } from "../../saving/SavingLine";
 import type { Saving } from "../../saving/useSaving";
@@ -32,11 +31,7 @@ export function PickLine({ unit, weighed, wanted, saving, project, notPicked }: 
       )}
       <Standing unit={unit} weighed={weighed} wanted={wanted} />
       <span className="quiet ml-auto text-sm">
-        Next for the project:{" "}
-        <Link to={nextOf(project)} className="underline">
-          {project.next}
-        </Link>
-        .
+        Next for the project: <NextLink project={project.id} />.
       </span>
       <SavingLine saving={saving} className="ml-auto" />
     </div>

@@ -4,14 +4,11 @@ import { useState } from "react";
 import { NavLink } from "react-router";
 
 import type { Project, Unit } from "../../api/client";
-import { UnitPicture } from "../../drawing/UnitPicture";
-import { fillOf } from "../../drawing/Weaves";
 import { Hint } from "../../parts/Hint";
 import { useKeys } from "../../parts/useKeys";
-import { useKinds } from "../../parts/useKinds";
 import { formOf } from "../../parts/plural";
 import { Sizes } from "./UnitSizes";
-import { fabricOf } from "./useWeighing";
+import { UnitGlance } from "./UnitGlance";
 
 /** Every unit of the project in a list that can be searched: what it is, how many, and whether its method is picked. */
 export function UnitList({ project }: { project: Project }) {
@@ -66,7 +63,6 @@ function groups(units: Unit[]): [string, Unit[]][] {
 }
 
 function Listed({ project, unit, onGo }: { project: Project; unit: Unit; onGo: () => void }) {
-  const kind = useKinds(project.measure).data?.kinds.find((one) => one.kind === unit.unit.kind);
   return (
     <li>
       <NavLink
@@ -74,16 +70,7 @@ function Listed({ project, unit, onGo }: { project: Project; unit: Unit; onGo: (
         onClick={onGo}
         className="grid min-h-11 grid-cols-[42px_1fr_auto_minmax(110px,auto)] items-center gap-3 border-b border-rule px-2 py-0.5 hover:bg-ground aria-[current=page]:shadow-picked"
       >
-        <span>
-          {kind && (
-            <UnitPicture
-              drawing={kind.drawing}
-              size={34}
-              label=""
-              fillOf={(role) => fillOf(fabricOf(project, unit.fabrics[role]))}
-            />
-          )}
-        </span>
+        <UnitGlance project={project} unit={unit} size={34} />
         <strong>{unit.label.split(": ").slice(-1)}</strong>
         <span className="quiet">
           <Sizes unit={unit.unit} />

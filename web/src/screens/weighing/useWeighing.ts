@@ -38,7 +38,7 @@ export function useWeighing(project: Project, unit: Unit, wanted: Wanted): Weigh
   const queries = useQueryClient();
   const away = useAway();
   const [last, setLast] = useState<WeighAnswer>();
-  const stored = JSON.stringify([unit.unit, unit.fabrics, project.weighed_by, project.priorities]);
+  const stored = storedOf(project, unit);
   // What is as it was in the answer before stays the same object: it need not be drawn again.
   const shared = useStable((answer: WeighAnswer) => replaceEqualDeep(last, answer) as WeighAnswer);
   const asking = (at: string | null) => {
@@ -73,6 +73,11 @@ export function useWeighing(project: Project, unit: Unit, wanted: Wanted): Weigh
     trouble: error ?? (query.isFetching ? away : null),
     answered,
   };
+}
+
+/** Another one whenever what the unit is weighed by is stored otherwise. */
+export function storedOf(project: Project, unit: Unit): string {
+  return JSON.stringify([unit.unit, unit.fabrics, project.weighed_by, project.priorities]);
 }
 
 /** As what is stored would be asked for: nothing where they stand as the maker keeps them. */

@@ -1,0 +1,82 @@
+import { useQuery } from "@tanstack/react-query";
+import { Link, useParams } from "react-router";
+
+import type { Project } from "../../api/client";
+import { read } from "../../api/reads";
+import { Weaves } from "../../drawing/Weaves";
+import { Heading } from "../../parts/Heading";
+import { MeasureContext } from "../../parts/measures";
+import { NextLink } from "../../parts/NextLink";
+import { Opening } from "../../parts/Opening";
+import { Screen } from "../../parts/Screen";
+import { FinishedSize } from "../../parts/Sizes";
+import { LastDone } from "../../saving/SavingLine";
+import { HomePicture } from "./HomePicture";
+import { HomeStations } from "./HomeStations";
+import { UnitTable } from "./UnitTable";
+
+/** The home of a project: its picture, its stations, its units with what was picked, and what is next. */
+export function HomeScreen() {
+  const { projectId = "" } = useParams();
+  const project = useQuery(read.project(projectId));
+  return (
+    <Screen
+      title={project.data?.name ?? "Project"}
+      project={projectId}
+      station="home"
+      className="page max-w-310"
+    >
+      {project.data ? (
+        <MeasureContext value={project.data.measure}>
+          <Opened project={project.data} />
+        </MeasureContext>
+      ) : (
+        <Opening error={project.error} />
+      )}
+    </Screen>
+  );
+}
+
+function Opened({ project }: { project: Project }) {
+  return (
+    <>
+      <Weaves fabrics={project.fabrics} />
+      <Heading>{project.name}</Heading>
+      <p className="text-quiet">
+        Seam allowance{" "}
+        <FinishedSize length={project.seam_allowance} className="min-w-0 border-0 bg-transparent p-0" />
+        {project.aside && " · put aside: it takes nothing from the shelf"}
+      </p>
+      <LastDone />
+      <div className="mt-4 grid grid-cols-[minmax(0,330px)_1fr] gap-x-9 gap-y-6 max-stacked:grid-cols-[minmax(0,1fr)]">
+        <section aria-label="Picture" className="min-h-90 max-stacked:min-h-0">
+          <HomePicture project={project} />
+        </section>
+        <section aria-labelledby="stations" className="min-w-0">
+          <p className="mb-4 flex flex-wrap items-center gap-x-3 gap-y-2">
+            <span className="text-quiet">What is next</span>
+            <NextLink project={project.id} className="button button-brass" />
+          </p>
+          <h2 id="stations" className="sr-only">
+            Stations
+          </h2>
+          <HomeStations project={project.id} />
+          {project.notes && <p className="mt-4 max-w-170 whitespace-pre-line">{project.notes}</p>}
+        </section>
+      </div>
+      <section aria-labelledby="home-units" className="mt-6">
+        <h2 id="home-units" className="m-0 mb-2">
+          Units
+        </h2>
+        <UnitTable project={project} />
+      </section>
+      <p className="quiet mt-5 text-sm print:hidden">
+        Its name, tools, measure and a link to show it are under{" "}
+        <Link to="/projects" className="underline">
+          all projects
+        </Link>
+        .
+      </p>
+    </>
+  );
+}
