@@ -4,4405 +4,4389 @@
  */
 
 export interface paths {
-  "/health": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /** Whether the application and its database answer */
-    get: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        200: components["responses"]["Health"];
-        503: components["responses"]["Health"];
-      };
-    };
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/alive": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /** Whether the application is there at all; it asks nobody */
-    get: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        /** @description It is */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/json": {
-              /** @enum {string} */
-              status: "alive";
+    "/health": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whether the application and its database answer */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
             };
-          };
-        };
-        default: components["responses"]["Problem"];
-      };
-    };
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/session": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /** Whether one has to sign in, and who is there */
-    get: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        200: components["responses"]["Session"];
-        default: components["responses"]["Problem"];
-      };
-    };
-    put?: never;
-    /** Sign in */
-    post: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody: {
-        content: {
-          "application/json": {
-            [key: string]: unknown;
-          };
-        };
-      };
-      responses: {
-        200: components["responses"]["Session"];
-        default: components["responses"]["Problem"];
-      };
-    };
-    /** Sign out, here or everywhere */
-    delete: {
-      parameters: {
-        query?: {
-          everywhere?: "yes";
-        };
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        200: components["responses"]["Session"];
-        default: components["responses"]["Problem"];
-      };
-    };
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/accounts": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /** Make an account, by an invitation; signs in */
-    post: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody: {
-        content: {
-          "application/json": {
-            [key: string]: unknown;
-          };
-        };
-      };
-      responses: {
-        201: components["responses"]["Session"];
-        default: components["responses"]["Problem"];
-      };
-    };
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/accounts/reset": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /** Set a passphrase anew, by a link for it; signs in */
-    post: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody: {
-        content: {
-          "application/json": {
-            [key: string]: unknown;
-          };
-        };
-      };
-      responses: {
-        200: components["responses"]["Session"];
-        default: components["responses"]["Problem"];
-      };
-    };
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/account/invitations": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /** Invite another */
-    post: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        /** @description Where the invitation is answered */
-        201: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/json": {
-              path: string;
+            requestBody?: never;
+            responses: {
+                200: components["responses"]["Health"];
+                503: components["responses"]["Health"];
             };
-          };
         };
-        default: components["responses"]["Problem"];
-      };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/account/end": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /** Everything of this account goes */
-    post: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody: {
-        content: {
-          "application/json": {
-            [key: string]: unknown;
-          };
+    "/alive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
         };
-      };
-      responses: {
-        200: components["responses"]["Session"];
-        default: components["responses"]["Problem"];
-      };
-    };
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/shown/{word}": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        word: string;
-      };
-      cookie?: never;
-    };
-    /** A project by its link, to look at */
-    get: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path: {
-          word: string;
-        };
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        /** @description Its quilt, its units, and the fabrics they are of */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/json": {
-              name: string;
-              units: {
-                label: string;
-                title: string;
-                unit: components["schemas"]["UnitDocument"];
-                fabrics: {
-                  [key: string]: number;
+        /** Whether the application is there at all; it asks nobody */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description It is */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            /** @enum {string} */
+                            status: "alive";
+                        };
+                    };
                 };
-                method: string | null;
-              }[];
-              quilt: {
-                finished: string[];
-                blocks: number;
-                drawing?: components["schemas"]["drawing"];
-              } | null;
-              fabrics: {
-                id: number;
-                name: string;
-                colour: string;
-                weave: components["schemas"]["Weave"];
-              }[];
+                default: components["responses"]["Problem"];
             };
-          };
         };
-        default: components["responses"]["Problem"];
-      };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/projects/{id}/link": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: components["parameters"]["Id"];
-      };
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /** A link by which it can be seen; one that was given before no longer holds */
-    post: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path: {
-          id: components["parameters"]["Id"];
+    "/api/session": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
         };
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        /** @description Where it is seen */
-        201: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/json": {
-              path: string;
+        /** Whether one has to sign in, and who is there */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
             };
-          };
-        };
-        default: components["responses"]["Problem"];
-      };
-    };
-    /** Withdraw the link */
-    delete: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path: {
-          id: components["parameters"]["Id"];
-        };
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        200: components["responses"]["Project"];
-        default: components["responses"]["Problem"];
-      };
-    };
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/weigh": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /** Compare all methods for one unit; nothing is stored */
-    post: {
-      parameters: {
-        query?: {
-          /** @description full adds words, steps, drawings and the beam */
-          view?: "full";
-        };
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody: {
-        content: {
-          "application/json": components["schemas"]["WeighDocument"];
-        };
-      };
-      responses: {
-        /** @description The methods, best first */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/json": components["schemas"]["WeighAnswer"];
-          };
-        };
-        default: components["responses"]["Problem"];
-      };
-    };
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/kinds": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /** The kinds of units, tools and fabrics there are, each with its fields; of units one to begin with */
-    get: {
-      parameters: {
-        query?: {
-          measure?: "inch" | "cm";
-        };
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        /** @description The kinds */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/json": {
-              kinds: components["schemas"]["UnitKind"][];
-              tools: components["schemas"]["ToolKind"][];
-              fabrics: components["schemas"]["Kind"][];
-              /** @description What is usual to sew with, by what one measures in */
-              usual_seams: {
-                inch: components["schemas"]["Length"];
-                cm: components["schemas"]["Length"];
-              };
-              /** @description What a maker may set store by */
-              priorities: {
-                /** @enum {string} */
-                name: "fabric" | "time" | "accuracy" | "surplus" | "ease";
-                title: string;
-              }[];
+            requestBody?: never;
+            responses: {
+                200: components["responses"]["Session"];
+                default: components["responses"]["Problem"];
             };
-          };
         };
-        default: components["responses"]["Problem"];
-      };
-    };
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/maker": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /** The maker, what is known of her hands, and what she sets store by */
-    get: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        200: components["responses"]["Maker"];
-        default: components["responses"]["Problem"];
-      };
-    };
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    /** Change her profile or her priorities */
-    patch: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody: {
-        content: {
-          "application/json": components["schemas"]["Change"];
-        };
-      };
-      responses: {
-        200: components["responses"]["Maker"];
-        default: components["responses"]["Problem"];
-      };
-    };
-    trace?: never;
-  };
-  "/api/maker/learn": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /** What tests of her own would teach of her hands; nothing is stored */
-    post: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody: components["requestBodies"]["Anything"];
-      responses: {
-        /** @description Which values move, and her profile with them */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/json": components["schemas"]["Learnt"];
-          };
-        };
-        default: components["responses"]["Problem"];
-      };
-    };
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/projects": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /** All projects */
-    get: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        /** @description The projects */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/json": {
-              projects: components["schemas"]["Project"][];
+        put?: never;
+        /** Sign in */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
             };
-          };
-        };
-        default: components["responses"]["Problem"];
-      };
-    };
-    put?: never;
-    /** A new project */
-    post: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody: {
-        content: {
-          "application/json": {
-            name?: unknown;
-            seam_allowance?: unknown;
-            notes?: unknown;
-          } & {
-            [key: string]: unknown;
-          };
-        };
-      };
-      responses: {
-        /** @description The project */
-        201: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/json": components["schemas"]["FullProject"];
-          };
-        };
-        default: components["responses"]["Problem"];
-      };
-    };
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/projects/{id}": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: components["parameters"]["Id"];
-      };
-      cookie?: never;
-    };
-    /** One project with its units, and the shelf it is made from */
-    get: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path: {
-          id: components["parameters"]["Id"];
-        };
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        /** @description The project */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/json": components["schemas"]["FullProject"];
-          };
-        };
-        default: components["responses"]["Problem"];
-      };
-    };
-    put?: never;
-    post?: never;
-    /** Remove a project, with all its units; it can be put back */
-    delete: {
-      parameters: {
-        query: {
-          lock_version: number;
-        };
-        header?: never;
-        path: {
-          id: components["parameters"]["Id"];
-        };
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        200: components["responses"]["Project"];
-        default: components["responses"]["Problem"];
-      };
-    };
-    options?: never;
-    head?: never;
-    /** Change a project */
-    patch: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path: {
-          id: components["parameters"]["Id"];
-        };
-        cookie?: never;
-      };
-      requestBody: {
-        content: {
-          "application/json": components["schemas"]["Change"];
-        };
-      };
-      responses: {
-        /** @description The project */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/json": components["schemas"]["Project"];
-          };
-        };
-        default: components["responses"]["Problem"];
-      };
-    };
-    trace?: never;
-  };
-  "/api/projects/{id}/copy": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: components["parameters"]["Id"];
-      };
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /** Another project with the same units */
-    post: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path: {
-          id: components["parameters"]["Id"];
-        };
-        cookie?: never;
-      };
-      requestBody: {
-        content: {
-          "application/json": {
-            [key: string]: unknown;
-          };
-        };
-      };
-      responses: {
-        201: components["responses"]["Project"];
-        default: components["responses"]["Problem"];
-      };
-    };
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/projects/{id}/back": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: components["parameters"]["Id"];
-      };
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /** Put a project back that was removed */
-    post: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path: {
-          id: components["parameters"]["Id"];
-        };
-        cookie?: never;
-      };
-      requestBody: {
-        content: {
-          "application/json": components["schemas"]["Change"];
-        };
-      };
-      responses: {
-        200: components["responses"]["Project"];
-        default: components["responses"]["Problem"];
-      };
-    };
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/projects/{id}/units": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: components["parameters"]["Id"];
-      };
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /** A new unit in a project */
-    post: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path: {
-          id: components["parameters"]["Id"];
-        };
-        cookie?: never;
-      };
-      requestBody: {
-        content: {
-          "application/json": {
-            [key: string]: unknown;
-          };
-        };
-      };
-      responses: {
-        201: components["responses"]["Unit"];
-        default: components["responses"]["Problem"];
-      };
-    };
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/projects/{id}/units/counted": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: components["parameters"]["Id"];
-      };
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /** Units as a block or a quilt counts them, so many times over; all, or none */
-    post: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path: {
-          id: components["parameters"]["Id"];
-        };
-        cookie?: never;
-      };
-      requestBody: {
-        content: {
-          "application/json": {
-            [key: string]: unknown;
-          };
-        };
-      };
-      responses: {
-        /** @description The units, new ones and those that were there by their names */
-        201: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/json": {
-              units: components["schemas"]["Unit"][];
-            };
-          };
-        };
-        default: components["responses"]["Problem"];
-      };
-    };
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/units/{id}": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: components["parameters"]["Id"];
-      };
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post?: never;
-    /** Take a unit away; it can be put back */
-    delete: {
-      parameters: {
-        query: {
-          lock_version: number;
-        };
-        header?: never;
-        path: {
-          id: components["parameters"]["Id"];
-        };
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        200: components["responses"]["Unit"];
-        default: components["responses"]["Problem"];
-      };
-    };
-    options?: never;
-    head?: never;
-    /** Change a unit */
-    patch: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path: {
-          id: components["parameters"]["Id"];
-        };
-        cookie?: never;
-      };
-      requestBody: {
-        content: {
-          "application/json": components["schemas"]["Change"];
-        };
-      };
-      responses: {
-        200: components["responses"]["Unit"];
-        default: components["responses"]["Problem"];
-      };
-    };
-    trace?: never;
-  };
-  "/api/units/{id}/weighing": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: components["parameters"]["Id"];
-      };
-      cookie?: never;
-    };
-    /** Compare all methods for a unit as it is stored, with its project's drawer and fabric; larger, more of it or for other priorities */
-    get: {
-      parameters: {
-        query?: {
-          /** @description The size at the fence */
-          at?: string;
-          count?: string;
-          left?: string;
-          right?: string;
-          priorities?: {
-            [key: string]: string;
-          };
-          /** @description fence adds words, steps, drawings and what the beam says at the fence */
-          view?: "fence";
-        };
-        header?: never;
-        path: {
-          id: components["parameters"]["Id"];
-        };
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        /** @description The methods, best first */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/json": components["schemas"]["WeighAnswer"];
-          };
-        };
-        default: components["responses"]["Problem"];
-      };
-    };
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/units/{id}/beam": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: components["parameters"]["Id"];
-      };
-      cookie?: never;
-    };
-    /** The scale of finished sizes for a unit, with the marks of every tool of its project */
-    get: {
-      parameters: {
-        query?: {
-          /** @description The size at the fence */
-          at?: string;
-        };
-        header?: never;
-        path: {
-          id: components["parameters"]["Id"];
-        };
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        /** @description The beam */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/json": components["schemas"]["Beam"];
-          };
-        };
-        default: components["responses"]["Problem"];
-      };
-    };
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/units/{id}/line": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: components["parameters"]["Id"];
-      };
-      cookie?: never;
-    };
-    /** Which line of which tool of its project a unit is cut and trimmed by */
-    get: {
-      parameters: {
-        query?: {
-          /** @description The size at the fence */
-          at?: string;
-        };
-        header?: never;
-        path: {
-          id: components["parameters"]["Id"];
-        };
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        /** @description The tools, laid on the fabric */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/json": components["schemas"]["WhichLineAnswer"];
-          };
-        };
-        default: components["responses"]["Problem"];
-      };
-    };
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/units/{id}/back": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: components["parameters"]["Id"];
-      };
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /** Put a unit back that was taken away */
-    post: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path: {
-          id: components["parameters"]["Id"];
-        };
-        cookie?: never;
-      };
-      requestBody: {
-        content: {
-          "application/json": components["schemas"]["Change"];
-        };
-      };
-      responses: {
-        200: components["responses"]["Unit"];
-        default: components["responses"]["Problem"];
-      };
-    };
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/units/{id}/pick": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: components["parameters"]["Id"];
-      };
-      cookie?: never;
-    };
-    get?: never;
-    /** Pick a method at a size; a method of null takes the pick back, and sets the size all the same */
-    put: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path: {
-          id: components["parameters"]["Id"];
-        };
-        cookie?: never;
-      };
-      requestBody: {
-        content: {
-          "application/json": components["schemas"]["Change"];
-        };
-      };
-      responses: {
-        200: components["responses"]["Unit"];
-        default: components["responses"]["Problem"];
-      };
-    };
-    post?: never;
-    /** Take the pick back */
-    delete: {
-      parameters: {
-        query: {
-          lock_version: number;
-        };
-        header?: never;
-        path: {
-          id: components["parameters"]["Id"];
-        };
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        200: components["responses"]["Unit"];
-        default: components["responses"]["Problem"];
-      };
-    };
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/makers": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /** Who works at this bench */
-    get: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        /** @description The makers */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/json": {
-              makers: components["schemas"]["MakerRow"][];
-            };
-          };
-        };
-        default: components["responses"]["Problem"];
-      };
-    };
-    put?: never;
-    /** One more, with a bench of her own */
-    post: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody: components["requestBodies"]["Anything"];
-      responses: {
-        201: components["responses"]["MakerRow"];
-        default: components["responses"]["Problem"];
-      };
-    };
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/makers/{id}": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: components["parameters"]["Id"];
-      };
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post?: never;
-    /** Remove her bench; it can be put back */
-    delete: {
-      parameters: {
-        query: {
-          lock_version: number;
-        };
-        header?: never;
-        path: {
-          id: components["parameters"]["Id"];
-        };
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        200: components["responses"]["MakerRow"];
-        default: components["responses"]["Problem"];
-      };
-    };
-    options?: never;
-    head?: never;
-    /** Call her otherwise */
-    patch: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path: {
-          id: components["parameters"]["Id"];
-        };
-        cookie?: never;
-      };
-      requestBody: components["requestBodies"]["Anything"];
-      responses: {
-        200: components["responses"]["MakerRow"];
-        default: components["responses"]["Problem"];
-      };
-    };
-    trace?: never;
-  };
-  "/api/makers/{id}/back": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: components["parameters"]["Id"];
-      };
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /** Put her bench back */
-    post: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path: {
-          id: components["parameters"]["Id"];
-        };
-        cookie?: never;
-      };
-      requestBody: components["requestBodies"]["Anything"];
-      responses: {
-        200: components["responses"]["MakerRow"];
-        default: components["responses"]["Problem"];
-      };
-    };
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/start": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /** Whether a bench was chosen, and whether it is the demo's */
-    get: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        200: components["responses"]["Start"];
-        default: components["responses"]["Problem"];
-      };
-    };
-    put?: never;
-    /** Look round with the demo, or come to one's own bench */
-    post: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody: components["requestBodies"]["Anything"];
-      responses: {
-        200: components["responses"]["Start"];
-        default: components["responses"]["Problem"];
-      };
-    };
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/which-line": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /** Which line of which tool a unit is cut and trimmed by; nothing is stored */
-    post: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody: components["requestBodies"]["Anything"];
-      responses: {
-        /** @description The tools, laid on the fabric */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/json": components["schemas"]["WhichLineAnswer"];
-          };
-        };
-        default: components["responses"]["Problem"];
-      };
-    };
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/practice": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /** The drills there are, and how they went */
-    get: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        /** @description The drills */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/json": {
-              drills: {
-                drill: string;
-                title: string;
-                results: components["schemas"]["DrillResult"][];
-              }[];
-            };
-          };
-        };
-        default: components["responses"]["Problem"];
-      };
-    };
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/practice/{id}": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    /** Questions of a drill; the same seed asks the same */
-    get: {
-      parameters: {
-        query?: {
-          seed?: number;
-        };
-        header?: never;
-        path: {
-          id: string;
-        };
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        /** @description The questions */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/json": {
-              questions: components["schemas"]["Question"][];
-            };
-          };
-        };
-        default: components["responses"]["Problem"];
-      };
-    };
-    put?: never;
-    /** How a drill went */
-    post: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path: {
-          id: string;
-        };
-        cookie?: never;
-      };
-      requestBody: components["requestBodies"]["Anything"];
-      responses: {
-        /** @description The result */
-        201: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/json": components["schemas"]["DrillResult"];
-          };
-        };
-        default: components["responses"]["Problem"];
-      };
-    };
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/projects/{id}/stations": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: components["parameters"]["Id"];
-      };
-      cookie?: never;
-    };
-    /** How far the project is, station by station */
-    get: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path: {
-          id: components["parameters"]["Id"];
-        };
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        /** @description Its stations in the order of work, and what is next */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/json": {
-              stations: components["schemas"]["Station"][];
-              next: components["schemas"]["NextStep"];
-              next_unit: components["schemas"]["NextUnit"];
-              /** @description Whether what it takes is being counted */
-              counting: boolean;
-            };
-          };
-        };
-        default: components["responses"]["Problem"];
-      };
-    };
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/projects/{id}/home": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: components["parameters"]["Id"];
-      };
-      cookie?: never;
-    };
-    /** The units of the project as a table */
-    get: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path: {
-          id: components["parameters"]["Id"];
-        };
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        /** @description A row for each, and the sums */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/json": {
-              units: (components["schemas"]["UnitAtHome"] & {
-                id: number;
-                label: string;
-                /** @description Ids of fabrics, by their role */
-                fabrics: {
-                  [key: string]: number;
+            requestBody: {
+                content: {
+                    "application/json": {
+                        [key: string]: unknown;
+                    };
                 };
-              })[];
-              totals: components["schemas"]["HomeTotals"];
             };
-          };
-        };
-        default: components["responses"]["Problem"];
-      };
-    };
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/projects/{id}/missing": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: components["parameters"]["Id"];
-      };
-      cookie?: never;
-    };
-    /** What the drawer lacks for the units of a project */
-    get: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path: {
-          id: components["parameters"]["Id"];
-        };
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        /** @description Units without a line, what one tool more would save, tools without use */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/json": {
-              missing: components["schemas"]["MissingTools"] | null;
-              /** @description Whether it is being looked for anew */
-              counting: boolean;
+            responses: {
+                200: components["responses"]["Session"];
+                default: components["responses"]["Problem"];
             };
-          };
         };
-        default: components["responses"]["Problem"];
-      };
-    };
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/units/{id}/templates.pdf": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: components["parameters"]["Id"];
-      };
-      cookie?: never;
-    };
-    /** Templates of a unit's patches, to print */
-    get: {
-      parameters: {
-        query?: {
-          paper?: string;
-          blunt?: "yes" | "no";
-          at?: string;
-        };
-        header?: never;
-        path: {
-          id: components["parameters"]["Id"];
-        };
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        /** @description A PDF at true size */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/pdf": string;
-          };
-        };
-        default: components["responses"]["Problem"];
-      };
-    };
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/units/{id}/templates.svg": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: components["parameters"]["Id"];
-      };
-      cookie?: never;
-    };
-    /** Templates of a unit's patches, to draw on */
-    get: {
-      parameters: {
-        query?: {
-          blunt?: "yes" | "no";
-          at?: string;
-        };
-        header?: never;
-        path: {
-          id: components["parameters"]["Id"];
-        };
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        /** @description An SVG at true size */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "image/svg+xml": string;
-          };
-        };
-        default: components["responses"]["Problem"];
-      };
-    };
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/tools/{id}/template.pdf": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: components["parameters"]["Id"];
-      };
-      cookie?: never;
-    };
-    /** A template of the drawer, to print */
-    get: {
-      parameters: {
-        query?: {
-          paper?: string;
-        };
-        header?: never;
-        path: {
-          id: components["parameters"]["Id"];
-        };
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        /** @description A PDF at true size */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/pdf": string;
-          };
-        };
-        default: components["responses"]["Problem"];
-      };
-    };
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/tools/{id}/template.svg": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: components["parameters"]["Id"];
-      };
-      cookie?: never;
-    };
-    /** A template of the drawer, to draw on */
-    get: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path: {
-          id: components["parameters"]["Id"];
-        };
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        /** @description An SVG at true size */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "image/svg+xml": string;
-          };
-        };
-        default: components["responses"]["Problem"];
-      };
-    };
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/outlines": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /** The outline that an SVG holds; nothing is stored, run or fetched */
-    post: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody: components["requestBodies"]["Anything"];
-      responses: {
-        /** @description The outline in inches, and what was left aside */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/json": {
-              outline: string[][];
-              left_aside: string[];
+        /** Sign out, here or everywhere */
+        delete: {
+            parameters: {
+                query?: {
+                    everywhere?: "yes";
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
             };
-          };
-        };
-        default: components["responses"]["Problem"];
-      };
-    };
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/tools/look": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /** How a tool looks that is being filled in, and what its numbers would mean; nothing is stored */
-    post: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody: components["requestBodies"]["Anything"];
-      responses: {
-        /** @description Its picture and readings */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/json": components["schemas"]["ToolLook"];
-          };
-        };
-        default: components["responses"]["Problem"];
-      };
-    };
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/tools/usual": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /** Tools that quilters usually own */
-    get: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        /** @description The tools, with pictures */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/json": {
-              tools: {
-                tool: components["schemas"]["Tool"];
-                picture: components["schemas"]["Picture"];
-              }[];
+            requestBody?: never;
+            responses: {
+                200: components["responses"]["Session"];
+                default: components["responses"]["Problem"];
             };
-          };
         };
-        default: components["responses"]["Problem"];
-      };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/tools.csv": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /** The drawer's marks as a table */
-    get: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        200: components["responses"]["Table"];
-        default: components["responses"]["Problem"];
-      };
-    };
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/tools/table": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /** Tools out of a table */
-    post: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody: components["requestBodies"]["Anything"];
-      responses: {
-        200: components["responses"]["TakenIn"];
-        default: components["responses"]["Problem"];
-      };
-    };
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/fabrics.csv": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /** The shelf as a table */
-    get: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        200: components["responses"]["Table"];
-        default: components["responses"]["Problem"];
-      };
-    };
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/fabrics/table": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /** Fabrics out of a table */
-    post: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody: components["requestBodies"]["Anything"];
-      responses: {
-        200: components["responses"]["TakenIn"];
-        default: components["responses"]["Problem"];
-      };
-    };
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/fabrics/promised": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /** What the picks of all projects take of each fabric, by its id */
-    get: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        /** @description The promises */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/json": {
-              /** @description Whether it is being counted anew */
-              counting: boolean;
-              promised: {
-                [key: string]: components["schemas"]["Promise"];
-              };
+    "/api/accounts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Make an account, by an invitation; signs in */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
             };
-          };
-        };
-        default: components["responses"]["Problem"];
-      };
-    };
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/tools": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /** The drawer */
-    get: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        /** @description The tools in drawer order */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/json": {
-              tools: components["schemas"]["StoredTool"][];
+            requestBody: {
+                content: {
+                    "application/json": {
+                        [key: string]: unknown;
+                    };
+                };
             };
-          };
-        };
-        default: components["responses"]["Problem"];
-      };
-    };
-    put?: never;
-    /** A new tool */
-    post: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody: {
-        content: {
-          "application/json": {
-            [key: string]: unknown;
-          };
-        };
-      };
-      responses: {
-        201: components["responses"]["StoredTool"];
-        default: components["responses"]["Problem"];
-      };
-    };
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/tools/{id}": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: components["parameters"]["Id"];
-      };
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post?: never;
-    /** Remove a tool from the drawer */
-    delete: {
-      parameters: {
-        query: {
-          lock_version: number;
-        };
-        header?: never;
-        path: {
-          id: components["parameters"]["Id"];
-        };
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        /** @description Gone */
-        204: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content?: never;
-        };
-        default: components["responses"]["Problem"];
-      };
-    };
-    options?: never;
-    head?: never;
-    /** Change a tool */
-    patch: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path: {
-          id: components["parameters"]["Id"];
-        };
-        cookie?: never;
-      };
-      requestBody: {
-        content: {
-          "application/json": components["schemas"]["Change"];
-        };
-      };
-      responses: {
-        200: components["responses"]["StoredTool"];
-        default: components["responses"]["Problem"];
-      };
-    };
-    trace?: never;
-  };
-  "/api/fabrics": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /** The shelf */
-    get: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        /** @description The fabrics on the shelf */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/json": {
-              fabrics: components["schemas"]["Fabric"][];
+            responses: {
+                201: components["responses"]["Session"];
+                default: components["responses"]["Problem"];
             };
-          };
         };
-        default: components["responses"]["Problem"];
-      };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    put?: never;
-    /** A new fabric */
-    post: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody: {
-        content: {
-          "application/json": {
-            [key: string]: unknown;
-          };
+    "/api/accounts/reset": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
         };
-      };
-      responses: {
-        201: components["responses"]["Fabric"];
-        default: components["responses"]["Problem"];
-      };
-    };
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/fabrics/{id}": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: components["parameters"]["Id"];
-      };
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post?: never;
-    /** Remove a fabric that no unit uses */
-    delete: {
-      parameters: {
-        query: {
-          lock_version: number;
-        };
-        header?: never;
-        path: {
-          id: components["parameters"]["Id"];
-        };
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        /** @description Gone */
-        204: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content?: never;
-        };
-        default: components["responses"]["Problem"];
-      };
-    };
-    options?: never;
-    head?: never;
-    /** Change a fabric */
-    patch: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path: {
-          id: components["parameters"]["Id"];
-        };
-        cookie?: never;
-      };
-      requestBody: {
-        content: {
-          "application/json": components["schemas"]["Change"];
-        };
-      };
-      responses: {
-        200: components["responses"]["Fabric"];
-        default: components["responses"]["Problem"];
-      };
-    };
-    trace?: never;
-  };
-  "/api/projects/{id}/quilt": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: components["parameters"]["Id"];
-      };
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /** What a quilt of stored blocks comes to; nothing is stored */
-    post: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path: {
-          id: components["parameters"]["Id"];
-        };
-        cookie?: never;
-      };
-      requestBody: {
-        content: {
-          "application/json": components["schemas"]["WeighDocument"];
-        };
-      };
-      responses: {
-        /** @description The quilt */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/json": components["schemas"]["QuiltAnswer"];
-          };
-        };
-        default: components["responses"]["Problem"];
-      };
-    };
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/blocks": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /** All blocks */
-    get: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        /** @description The blocks */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/json": {
-              blocks: components["schemas"]["Block"][];
+        get?: never;
+        put?: never;
+        /** Set a passphrase anew, by a link for it; signs in */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
             };
-          };
-        };
-        default: components["responses"]["Problem"];
-      };
-    };
-    put?: never;
-    /** A new block */
-    post: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody: {
-        content: {
-          "application/json": {
-            [key: string]: unknown;
-          };
-        };
-      };
-      responses: {
-        201: components["responses"]["Block"];
-        default: components["responses"]["Problem"];
-      };
-    };
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/blocks/{id}": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: components["parameters"]["Id"];
-      };
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    post?: never;
-    /** Remove a block */
-    delete: {
-      parameters: {
-        query: {
-          lock_version: number;
-        };
-        header?: never;
-        path: {
-          id: components["parameters"]["Id"];
-        };
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        /** @description Gone */
-        204: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content?: never;
-        };
-        default: components["responses"]["Problem"];
-      };
-    };
-    options?: never;
-    head?: never;
-    /** Change a block */
-    patch: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path: {
-          id: components["parameters"]["Id"];
-        };
-        cookie?: never;
-      };
-      requestBody: {
-        content: {
-          "application/json": components["schemas"]["Change"];
-        };
-      };
-      responses: {
-        200: components["responses"]["Block"];
-        default: components["responses"]["Problem"];
-      };
-    };
-    trace?: never;
-  };
-  "/api/stamps": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /** What can be set down on a block's cells at once */
-    get: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        /** @description Names, and cells of quarters (top, right, bottom, left), each the number of a fabric */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/json": {
-              stamps: {
-                name: string;
-                cells: number[][][];
-              }[];
+            requestBody: {
+                content: {
+                    "application/json": {
+                        [key: string]: unknown;
+                    };
+                };
             };
-          };
-        };
-        default: components["responses"]["Problem"];
-      };
-    };
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/blocks/read": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /** A block out of an SVG of plain polygons; nothing is stored, run or fetched */
-    post: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody: components["requestBodies"]["Anything"];
-      responses: {
-        /** @description Its grid, its cells of quarters by colour, and what was left aside */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/json": {
-              grid: number[];
-              cells: string[][][];
-              colours: string[];
-              left_aside: string[];
+            responses: {
+                200: components["responses"]["Session"];
+                default: components["responses"]["Problem"];
             };
-          };
         };
-        default: components["responses"]["Problem"];
-      };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/blocks/{id}/picture.svg": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: components["parameters"]["Id"];
-      };
-      cookie?: never;
-    };
-    /** A block as plain polygons at true size */
-    get: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path: {
-          id: components["parameters"]["Id"];
+    "/api/account/invitations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
         };
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        /** @description An SVG */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "image/svg+xml": string;
-          };
-        };
-        default: components["responses"]["Problem"];
-      };
-    };
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/blocks/{id}/sheet.pdf": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: components["parameters"]["Id"];
-      };
-      cookie?: never;
-    };
-    /** A block with its units, sizes, letters and fabrics, to print */
-    get: {
-      parameters: {
-        query?: {
-          paper?: string;
-        };
-        header?: never;
-        path: {
-          id: components["parameters"]["Id"];
-        };
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        /** @description A PDF */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/pdf": string;
-          };
-        };
-        default: components["responses"]["Problem"];
-      };
-    };
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/places": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /** What quilts are made for */
-    get: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        /** @description Names, sizes, and what hangs over */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/json": {
-              /** @description Whether she has changed nothing of the usual ones */
-              usual: boolean;
-              /** @description The maker's */
-              lock_version: number;
-              places: {
-                name: string;
-                width: string;
-                length: string;
-                drop: string;
-              }[];
+        get?: never;
+        put?: never;
+        /** Invite another */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
             };
-          };
-        };
-        default: components["responses"]["Problem"];
-      };
-    };
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/share": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /** How often each of several blocks is made, as many as a setting holds; nothing is stored */
-    post: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody: {
-        content: {
-          "application/json": components["schemas"]["WeighDocument"];
-        };
-      };
-      responses: {
-        /** @description A count for each */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/json": {
-              counts: number[];
+            requestBody?: never;
+            responses: {
+                /** @description Where the invitation is answered */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            path: string;
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
             };
-          };
         };
-        default: components["responses"]["Problem"];
-      };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/fit": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /** How many blocks across and down cover something; nothing is stored */
-    post: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody: components["requestBodies"]["Anything"];
-      responses: {
-        /** @description The fewest that do, or null where they are too many */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/json": {
-              across: number | null;
-              down: number | null;
-              wanted: string[];
-              finished: string[] | null;
+    "/api/account/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Everything of this account goes */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
             };
-          };
-        };
-        default: components["responses"]["Problem"];
-      };
-    };
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/bench/look": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /** What of such a file is here already; nothing is stored */
-    post: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody: components["requestBodies"]["Anything"];
-      responses: {
-        /** @description By kind, what is new, the same, and something else by the same name */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/json": {
-              tools: components["schemas"]["Looked"];
-              fabrics: components["schemas"]["Looked"];
-              blocks: components["schemas"]["Looked"];
-              projects: components["schemas"]["Looked"];
+            requestBody: {
+                content: {
+                    "application/json": {
+                        [key: string]: unknown;
+                    };
+                };
             };
-          };
-        };
-        default: components["responses"]["Problem"];
-      };
-    };
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/bench": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    /** The whole bench as one file */
-    get: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        /** @description The file, docs/formats/bench.schema.json */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/json": {
-              [key: string]: unknown;
+            responses: {
+                200: components["responses"]["Session"];
+                default: components["responses"]["Problem"];
             };
-          };
         };
-        default: components["responses"]["Problem"];
-      };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    put?: never;
-    /** Add what is in such a file to what is here */
-    post: {
-      parameters: {
-        query?: {
-          /** @description Where something else goes by a name - keep both, keep hers, or take the file's */
-          clash?: "both" | "mine" | "theirs";
-        };
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody: {
-        content: {
-          "application/json": components["schemas"]["WeighDocument"];
-        };
-      };
-      responses: {
-        /** @description All projects, those that came with it too */
-        201: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/json": {
-              projects: components["schemas"]["Project"][];
+    "/api/shown/{word}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                word: string;
             };
-          };
+            cookie?: never;
         };
-        default: components["responses"]["Problem"];
-      };
-    };
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/deconstruct": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /** Which ways there are to cut a block into units; nothing is stored */
-    post: {
-      parameters: {
-        query?: {
-          /** @description full adds drawings, and what units are called */
-          view?: "full";
+        /** A project by its link, to look at */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    word: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Its quilt, its units, and the fabrics they are of */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            name: string;
+                            units: {
+                                label: string;
+                                title: string;
+                                unit: components["schemas"]["UnitDocument"];
+                                fabrics: {
+                                    [key: string]: number;
+                                };
+                                method: string | null;
+                            }[];
+                            quilt: {
+                                finished: string[];
+                                blocks: number;
+                                drawing?: components["schemas"]["drawing"];
+                            } | null;
+                            fabrics: {
+                                id: number;
+                                name: string;
+                                colour: string;
+                                weave: components["schemas"]["Weave"];
+                            }[];
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
         };
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody: {
-        content: {
-          "application/json": components["schemas"]["WeighDocument"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{id}/link": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
         };
-      };
-      responses: {
-        /** @description The ways, best first */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/json": components["schemas"]["DeconstructAnswer"];
-          };
+        get?: never;
+        put?: never;
+        /** A link by which it can be seen; one that was given before no longer holds */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Where it is seen */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            path: string;
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
         };
-        default: components["responses"]["Problem"];
-      };
-    };
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/take-apart": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /** The same, of a block of any number of cells; what takes long is worked on while others are answered */
-    post: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody: {
-        content: {
-          "application/json": components["schemas"]["WeighDocument"];
+        /** Withdraw the link */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                200: components["responses"]["Project"];
+                default: components["responses"]["Problem"];
+            };
         };
-      };
-      responses: {
-        200: components["responses"]["Job"];
-        202: components["responses"]["Job"];
-        default: components["responses"]["Problem"];
-      };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/read-in": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /** Read a whole bench in beside what is there; a large one is read in while others are answered, all of it or nothing */
-    post: {
-      parameters: {
-        query?: {
-          clash?: "both" | "mine" | "theirs";
+    "/api/weigh": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
         };
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody: components["requestBodies"]["Anything"];
-      responses: {
-        200: components["responses"]["Job"];
-        202: components["responses"]["Job"];
-        default: components["responses"]["Problem"];
-      };
-    };
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/jobs/{id}": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: components["parameters"]["Id"];
-      };
-      cookie?: never;
-    };
-    /** How far it has come, and what came of it */
-    get: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path: {
-          id: components["parameters"]["Id"];
+        get?: never;
+        put?: never;
+        /** Compare all methods for one unit; nothing is stored */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description full adds words, steps, drawings and the beam */
+                    view?: "full";
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["WeighDocument"];
+                };
+            };
+            responses: {
+                /** @description The methods, best first */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WeighAnswer"];
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
         };
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        200: components["responses"]["Job"];
-        default: components["responses"]["Problem"];
-      };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    put?: never;
-    post?: never;
-    /** Stop it; what was done of it is lost */
-    delete: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path: {
-          id: components["parameters"]["Id"];
+    "/api/kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
         };
-        cookie?: never;
-      };
-      requestBody?: never;
-      responses: {
-        200: components["responses"]["Job"];
-        default: components["responses"]["Problem"];
-      };
-    };
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  "/api/sizes": {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    get?: never;
-    put?: never;
-    /** At which sizes of a block its units fall on marks; nothing is stored */
-    post: {
-      parameters: {
-        query?: never;
-        header?: never;
-        path?: never;
-        cookie?: never;
-      };
-      requestBody: {
-        content: {
-          "application/json": components["schemas"]["WeighDocument"];
+        /** The kinds of units, tools and fabrics there are, each with its fields; of units one to begin with */
+        get: {
+            parameters: {
+                query?: {
+                    measure?: "inch" | "cm";
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description The kinds */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            kinds: components["schemas"]["UnitKind"][];
+                            tools: components["schemas"]["ToolKind"][];
+                            fabrics: components["schemas"]["Kind"][];
+                            /** @description What is usual to sew with, by what one measures in */
+                            usual_seams: {
+                                inch: components["schemas"]["Length"];
+                                cm: components["schemas"]["Length"];
+                            };
+                            /** @description What a maker may set store by */
+                            priorities: {
+                                /** @enum {string} */
+                                name: "fabric" | "time" | "accuracy" | "surplus" | "ease";
+                                title: string;
+                            }[];
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
         };
-      };
-      responses: {
-        /** @description The ladder, best first */
-        200: {
-          headers: {
-            [name: string]: unknown;
-          };
-          content: {
-            "application/json": components["schemas"]["SizesAnswer"];
-          };
-        };
-        default: components["responses"]["Problem"];
-      };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
+    "/api/maker": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The maker, what is known of her hands, and what she sets store by */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                200: components["responses"]["Maker"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        /** Change her profile or her priorities */
+        patch: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["Change"];
+                };
+            };
+            responses: {
+                200: components["responses"]["Maker"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        trace?: never;
+    };
+    "/api/maker/learn": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What tests of her own would teach of her hands; nothing is stored */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: components["requestBodies"]["Anything"];
+            responses: {
+                /** @description Which values move, and her profile with them */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Learnt"];
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All projects */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description The projects */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            projects: components["schemas"]["Project"][];
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        /** A new project */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        name?: unknown;
+                        seam_allowance?: unknown;
+                        notes?: unknown;
+                    } & {
+                        [key: string]: unknown;
+                    };
+                };
+            };
+            responses: {
+                /** @description The project */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FullProject"];
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** One project with its units, and the shelf it is made from */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description The project */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["FullProject"];
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        /** Remove a project, with all its units; it can be put back */
+        delete: {
+            parameters: {
+                query: {
+                    lock_version: number;
+                };
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                200: components["responses"]["Project"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        options?: never;
+        head?: never;
+        /** Change a project */
+        patch: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["Change"];
+                };
+            };
+            responses: {
+                /** @description The project */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Project"];
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        trace?: never;
+    };
+    "/api/projects/{id}/copy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Another project with the same units */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        [key: string]: unknown;
+                    };
+                };
+            };
+            responses: {
+                201: components["responses"]["Project"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{id}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Put a project back that was removed */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["Change"];
+                };
+            };
+            responses: {
+                200: components["responses"]["Project"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{id}/units": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A new unit in a project */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        [key: string]: unknown;
+                    };
+                };
+            };
+            responses: {
+                201: components["responses"]["Unit"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{id}/units/counted": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Units as a block or a quilt counts them, so many times over; all, or none */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        [key: string]: unknown;
+                    };
+                };
+            };
+            responses: {
+                /** @description The units, new ones and those that were there by their names */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            units: components["schemas"]["Unit"][];
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/units/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Take a unit away; it can be put back */
+        delete: {
+            parameters: {
+                query: {
+                    lock_version: number;
+                };
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                200: components["responses"]["Unit"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        options?: never;
+        head?: never;
+        /** Change a unit */
+        patch: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["Change"];
+                };
+            };
+            responses: {
+                200: components["responses"]["Unit"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        trace?: never;
+    };
+    "/api/units/{id}/weighing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** Compare all methods for a unit as it is stored, with its project's drawer and fabric; larger, more of it or for other priorities */
+        get: {
+            parameters: {
+                query?: {
+                    /** @description The size at the fence */
+                    at?: string;
+                    count?: string;
+                    left?: string;
+                    right?: string;
+                    priorities?: {
+                        [key: string]: string;
+                    };
+                    /** @description fence adds words, steps, drawings and what the beam says at the fence */
+                    view?: "fence";
+                };
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description The methods, best first */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WeighAnswer"];
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/units/{id}/beam": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** The scale of finished sizes for a unit, with the marks of every tool of its project */
+        get: {
+            parameters: {
+                query?: {
+                    /** @description The size at the fence */
+                    at?: string;
+                };
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description The beam */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["Beam"];
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/units/{id}/line": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** Which line of which tool of its project a unit is cut and trimmed by */
+        get: {
+            parameters: {
+                query?: {
+                    /** @description The size at the fence */
+                    at?: string;
+                };
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description The tools, laid on the fabric */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WhichLineAnswer"];
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/units/{id}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Put a unit back that was taken away */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["Change"];
+                };
+            };
+            responses: {
+                200: components["responses"]["Unit"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/units/{id}/pick": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        /** Pick a method at a size; a method of null takes the pick back, and sets the size all the same */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["Change"];
+                };
+            };
+            responses: {
+                200: components["responses"]["Unit"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        post?: never;
+        /** Take the pick back */
+        delete: {
+            parameters: {
+                query: {
+                    lock_version: number;
+                };
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                200: components["responses"]["Unit"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/makers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who works at this bench */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description The makers */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            makers: components["schemas"]["MakerRow"][];
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        /** One more, with a bench of her own */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: components["requestBodies"]["Anything"];
+            responses: {
+                201: components["responses"]["MakerRow"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/makers/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Remove her bench; it can be put back */
+        delete: {
+            parameters: {
+                query: {
+                    lock_version: number;
+                };
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                200: components["responses"]["MakerRow"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        options?: never;
+        head?: never;
+        /** Call her otherwise */
+        patch: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody: components["requestBodies"]["Anything"];
+            responses: {
+                200: components["responses"]["MakerRow"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        trace?: never;
+    };
+    "/api/makers/{id}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Put her bench back */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody: components["requestBodies"]["Anything"];
+            responses: {
+                200: components["responses"]["MakerRow"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/start": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whether a bench was chosen, and whether it is the demo's */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                200: components["responses"]["Start"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        /** Look round with the demo, or come to one's own bench */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: components["requestBodies"]["Anything"];
+            responses: {
+                200: components["responses"]["Start"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/which-line": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Which line of which tool a unit is cut and trimmed by; nothing is stored */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: components["requestBodies"]["Anything"];
+            responses: {
+                /** @description The tools, laid on the fabric */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["WhichLineAnswer"];
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The drills there are, and how they went */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description The drills */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            drills: {
+                                drill: string;
+                                title: string;
+                                results: components["schemas"]["DrillResult"][];
+                            }[];
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        /** Questions of a drill; the same seed asks the same */
+        get: {
+            parameters: {
+                query?: {
+                    seed?: number;
+                };
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description The questions */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            questions: components["schemas"]["Question"][];
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        /** How a drill went */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: string;
+                };
+                cookie?: never;
+            };
+            requestBody: components["requestBodies"]["Anything"];
+            responses: {
+                /** @description The result */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DrillResult"];
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{id}/stations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** How far the project is, station by station */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Its stations in the order of work, and what is next */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            stations: components["schemas"]["Station"][];
+                            next: components["schemas"]["NextStep"];
+                            next_unit: components["schemas"]["NextUnit"];
+                            /** @description Whether what it takes is being counted */
+                            counting: boolean;
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{id}/home": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** The units of the project as a table */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description A row for each, and the sums */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            units: (components["schemas"]["UnitAtHome"] & {
+                                id: number;
+                                label: string;
+                                /** @description Ids of fabrics, by their role */
+                                fabrics: {
+                                    [key: string]: number;
+                                };
+                            })[];
+                            totals: components["schemas"]["HomeTotals"];
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{id}/missing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** What the drawer lacks for the units of a project */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Units without a line, what one tool more would save, tools without use */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            missing: components["schemas"]["MissingTools"] | null;
+                            /** @description Whether it is being looked for anew */
+                            counting: boolean;
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/units/{id}/templates.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** Templates of a unit's patches, to print */
+        get: {
+            parameters: {
+                query?: {
+                    paper?: string;
+                    blunt?: "yes" | "no";
+                    at?: string;
+                };
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description A PDF at true size */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/pdf": string;
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/units/{id}/templates.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** Templates of a unit's patches, to draw on */
+        get: {
+            parameters: {
+                query?: {
+                    blunt?: "yes" | "no";
+                    at?: string;
+                };
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description An SVG at true size */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "image/svg+xml": string;
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tools/{id}/template.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** A template of the drawer, to print */
+        get: {
+            parameters: {
+                query?: {
+                    paper?: string;
+                };
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description A PDF at true size */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/pdf": string;
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tools/{id}/template.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** A template of the drawer, to draw on */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description An SVG at true size */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "image/svg+xml": string;
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outlines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The outline that an SVG holds; nothing is stored, run or fetched */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: components["requestBodies"]["Anything"];
+            responses: {
+                /** @description The outline in inches, and what was left aside */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            outline: string[][];
+                            left_aside: string[];
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tools/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How a tool looks that is being filled in, and what its numbers would mean; nothing is stored */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: components["requestBodies"]["Anything"];
+            responses: {
+                /** @description Its picture and readings */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["ToolLook"];
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tools/usual": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Tools that quilters usually own */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description The tools, with pictures */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            tools: {
+                                tool: components["schemas"]["Tool"];
+                                picture: components["schemas"]["Picture"];
+                            }[];
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tools.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The drawer's marks as a table */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                200: components["responses"]["Table"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tools/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Tools out of a table */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: components["requestBodies"]["Anything"];
+            responses: {
+                200: components["responses"]["TakenIn"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fabrics.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The shelf as a table */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                200: components["responses"]["Table"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fabrics/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Fabrics out of a table */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: components["requestBodies"]["Anything"];
+            responses: {
+                200: components["responses"]["TakenIn"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fabrics/promised": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the picks of all projects take of each fabric, by its id */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description The promises */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            /** @description Whether it is being counted anew */
+                            counting: boolean;
+                            promised: {
+                                [key: string]: components["schemas"]["Promise"];
+                            };
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The drawer */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description The tools in drawer order */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            tools: components["schemas"]["StoredTool"][];
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        /** A new tool */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        [key: string]: unknown;
+                    };
+                };
+            };
+            responses: {
+                201: components["responses"]["StoredTool"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tools/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Remove a tool from the drawer */
+        delete: {
+            parameters: {
+                query: {
+                    lock_version: number;
+                };
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Gone */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        options?: never;
+        head?: never;
+        /** Change a tool */
+        patch: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["Change"];
+                };
+            };
+            responses: {
+                200: components["responses"]["StoredTool"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        trace?: never;
+    };
+    "/api/fabrics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The shelf */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description The fabrics on the shelf */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            fabrics: components["schemas"]["Fabric"][];
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        /** A new fabric */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        [key: string]: unknown;
+                    };
+                };
+            };
+            responses: {
+                201: components["responses"]["Fabric"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fabrics/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Remove a fabric that no unit uses */
+        delete: {
+            parameters: {
+                query: {
+                    lock_version: number;
+                };
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Gone */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        options?: never;
+        head?: never;
+        /** Change a fabric */
+        patch: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["Change"];
+                };
+            };
+            responses: {
+                200: components["responses"]["Fabric"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        trace?: never;
+    };
+    "/api/projects/{id}/quilt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a quilt of stored blocks comes to; nothing is stored */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["WeighDocument"];
+                };
+            };
+            responses: {
+                /** @description The quilt */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["QuiltAnswer"];
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blocks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** All blocks */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description The blocks */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            blocks: components["schemas"]["Block"][];
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        /** A new block */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        [key: string]: unknown;
+                    };
+                };
+            };
+            responses: {
+                201: components["responses"]["Block"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blocks/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Remove a block */
+        delete: {
+            parameters: {
+                query: {
+                    lock_version: number;
+                };
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Gone */
+                204: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content?: never;
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        options?: never;
+        head?: never;
+        /** Change a block */
+        patch: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["Change"];
+                };
+            };
+            responses: {
+                200: components["responses"]["Block"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        trace?: never;
+    };
+    "/api/stamps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What can be set down on a block's cells at once */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Names, and cells of quarters (top, right, bottom, left), each the number of a fabric */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            stamps: {
+                                name: string;
+                                cells: number[][][];
+                            }[];
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blocks/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A block out of an SVG of plain polygons; nothing is stored, run or fetched */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: components["requestBodies"]["Anything"];
+            responses: {
+                /** @description Its grid, its cells of quarters by colour, and what was left aside */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            grid: number[];
+                            cells: string[][][];
+                            colours: string[];
+                            left_aside: string[];
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blocks/{id}/picture.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** A block as plain polygons at true size */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description An SVG */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "image/svg+xml": string;
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blocks/{id}/sheet.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** A block with its units, sizes, letters and fabrics, to print */
+        get: {
+            parameters: {
+                query?: {
+                    paper?: string;
+                };
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description A PDF */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/pdf": string;
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/places": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What quilts are made for */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Names, sizes, and what hangs over */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            /** @description Whether she has changed nothing of the usual ones */
+                            usual: boolean;
+                            /** @description The maker's */
+                            lock_version: number;
+                            places: {
+                                name: string;
+                                width: string;
+                                length: string;
+                                drop: string;
+                            }[];
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/share": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How often each of several blocks is made, as many as a setting holds; nothing is stored */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["WeighDocument"];
+                };
+            };
+            responses: {
+                /** @description A count for each */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            counts: number[];
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How many blocks across and down cover something; nothing is stored */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: components["requestBodies"]["Anything"];
+            responses: {
+                /** @description The fewest that do, or null where they are too many */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            across: number | null;
+                            down: number | null;
+                            wanted: string[];
+                            finished: string[] | null;
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What of such a file is here already; nothing is stored */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: components["requestBodies"]["Anything"];
+            responses: {
+                /** @description By kind, what is new, the same, and something else by the same name */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            tools: components["schemas"]["Looked"];
+                            fabrics: components["schemas"]["Looked"];
+                            blocks: components["schemas"]["Looked"];
+                            projects: components["schemas"]["Looked"];
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The whole bench as one file */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description The file, docs/formats/bench.schema.json */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            [key: string]: unknown;
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        /** Add what is in such a file to what is here */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description Where something else goes by a name - keep both, keep hers, or take the file's */
+                    clash?: "both" | "mine" | "theirs";
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["WeighDocument"];
+                };
+            };
+            responses: {
+                /** @description All projects, those that came with it too */
+                201: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            projects: components["schemas"]["Project"][];
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/deconstruct": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Which ways there are to cut a block into units; nothing is stored */
+        post: {
+            parameters: {
+                query?: {
+                    /** @description full adds drawings, and what units are called */
+                    view?: "full";
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["WeighDocument"];
+                };
+            };
+            responses: {
+                /** @description The ways, best first */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["DeconstructAnswer"];
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/take-apart": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The same, of a block of any number of cells; what takes long is worked on while others are answered */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["WeighDocument"];
+                };
+            };
+            responses: {
+                200: components["responses"]["Job"];
+                202: components["responses"]["Job"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/read-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Read a whole bench in beside what is there; a large one is read in while others are answered, all of it or nothing */
+        post: {
+            parameters: {
+                query?: {
+                    clash?: "both" | "mine" | "theirs";
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: components["requestBodies"]["Anything"];
+            responses: {
+                200: components["responses"]["Job"];
+                202: components["responses"]["Job"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** How far it has come, and what came of it */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                200: components["responses"]["Job"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        /** Stop it; what was done of it is lost */
+        delete: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                200: components["responses"]["Job"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sizes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** At which sizes of a block its units fall on marks; nothing is stored */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": components["schemas"]["WeighDocument"];
+                };
+            };
+            responses: {
+                /** @description The ladder, best first */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["SizesAnswer"];
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
-  schemas: {
-    /** @description The unit that what is next is done to, and the method picked for it */
-    NextUnit: {
-      id: number;
-      method?: string | null;
-    } | null;
-    MakerRow: {
-      id: number;
-      name: string;
-      demo: boolean;
-      lock_version: number;
-      /** @description How many she has */
-      projects: number;
-    };
-    Job: {
-      /** @description None where it was done at once */
-      id: number | null;
-      /** @enum {string} */
-      state: "waiting" | "working" | "done" | "stopped" | "failed";
-      share: number;
-      doing: string;
-      answer: components["schemas"]["DeconstructAnswer"] | null;
-    };
-    /** @description A weigh document, docs/formats; the core reads it and names every fault */
-    WeighDocument: {
-      [key: string]: unknown;
-    };
-    Change: {
-      lock_version: number;
-    } & {
-      [key: string]: unknown;
-    };
-    /** @enum {string} */
-    Weave: "plain" | "twill" | "dots" | "check" | "slub";
-    /** @description How many units, or how many of each hand */
-    Count:
-      | number
-      | {
-          left: number;
-          right: number;
+    schemas: {
+        /** @description The unit that what is next is done to, and the method picked for it */
+        NextUnit: {
+            id: number;
+            method?: string | null;
+        } | null;
+        MakerRow: {
+            id: number;
+            name: string;
+            demo: boolean;
+            lock_version: number;
+            /** @description How many she has */
+            projects: number;
         };
-    /** @description A length such as "2 7/8" */
-    Length: string;
-    Project: {
-      /** @description Whether a link was given by which it can be seen */
-      shown: boolean;
-      /**
-       * @description What it is worked in
-       * @enum {string}
-       */
-      measure: "inch" | "cm";
-      /** @description The tools it may use, by their ids; the whole drawer where nothing is said */
-      tool_keys: string[] | null;
-      id: number;
-      name: string;
-      seam_allowance: components["schemas"]["Length"];
-      notes: string;
-      /** @description Put aside for now */
-      aside: boolean;
-      /** @description Its blocks and how they are set */
-      quilt: components["schemas"]["Quilt"] | null;
-      units_in_all: number;
-      units_picked: number;
-      next: components["schemas"]["NextStep"];
-      next_unit: components["schemas"]["NextUnit"];
-      lock_version: number;
-    };
-    Quilt: {
-      blocks: {
-        id: number;
-        count?: number;
-      }[];
-      setting: {
+        Job: {
+            /** @description None where it was done at once */
+            id: number | null;
+            /** @enum {string} */
+            state: "waiting" | "working" | "done" | "stopped" | "failed";
+            share: number;
+            doing: string;
+            answer: components["schemas"]["DeconstructAnswer"] | null;
+        };
+        /** @description A weigh document, docs/formats; the core reads it and names every fault */
+        WeighDocument: {
+            [key: string]: unknown;
+        };
+        Change: {
+            lock_version: number;
+        } & {
+            [key: string]: unknown;
+        };
         /** @enum {string} */
-        layout: "straight" | "on_point";
-        across: number;
-        down: number;
-        sashing?: components["schemas"]["Length"];
-        cornerstones?: boolean;
-        outer?: boolean;
-        borders?: {
-          width: components["schemas"]["Length"];
-          /** @enum {string} */
-          corners?: "butted" | "mitred";
-          fabric?: string;
-        }[];
-        fabrics?: {
-          sashing?: string;
-          cornerstones?: string;
-          triangles?: string;
-        };
-      };
-      binding?: {
-        strip?: components["schemas"]["Length"];
-        fabric?: string;
-      };
-      backing?: {
-        fabric?: string;
-      };
-      batting?: {
-        fusible: boolean;
-      };
-      /** @description The same in other fabrics - of each fabric that has another in its place, which */
-      colourways?: {
-        [key: string]: string;
-      }[];
-    };
-    Block: {
-      id: number;
-      name: string;
-      picture: {
-        cells: components["schemas"]["Cell"][][];
-        finished: string | string[];
-      };
-      /** @description The units it is to be made of, once a way was chosen */
-      pieces: {
-        [key: string]: unknown;
-      }[];
-      /** @description Its columns and rows in cells of the picture, where they are not one cell each */
-      lines?: {
-        columns: number[];
-        rows: number[];
-      } | null;
-      lock_version: number;
-    };
-    Cell: {
-      /** @enum {string} */
-      cut: "whole" | "rising" | "falling" | "quartered";
-      fabrics: string[];
-    };
-    FullProject: components["schemas"]["Project"] & {
-      maker: string;
-      maker_version: number;
-      profile: components["schemas"]["Profile"];
-      priorities: components["schemas"]["Priorities"];
-      /** @description The methods that she has picked for any unit, in any project */
-      methods_picked: string[];
-      units: components["schemas"]["Unit"][];
-      /** @description Another one whenever what its units are weighed by is - drawer, hands, fabric, seam */
-      weighed_by: string;
-      /** @description Tools that were stored and cannot be used, each with why */
-      put_aside: {
-        id: number;
-        name: string;
-        say: string;
-      }[];
-      fabrics: components["schemas"]["Fabric"][];
-    };
-    /** @description A maker as docs/formats describes her; the core reads it and names every fault */
-    Profile: {
-      [key: string]: unknown;
-    };
-    Maker: {
-      name: string;
-      profile: components["schemas"]["Profile"];
-      priorities: components["schemas"]["Priorities"];
-      lock_version: number;
-      parameters: components["schemas"]["Parameter"][];
-      choices: components["schemas"]["Choice"][];
-    };
-    Parameter: {
-      name: string;
-      /** @enum {string} */
-      group: "error" | "time";
-      part: string;
-      title: string;
-      meaning: string;
-      /** @enum {string} */
-      unit: "inch" | "share" | "second";
-      assumed: number;
-      most: number;
-      value: number;
-      /** @enum {string} */
-      basis: "assumed" | "measured" | "chosen";
-      count: number | null;
-      /** @description One standard error of what was measured */
-      give_or_take: number | null;
-    };
-    Choice: {
-      name: string;
-      title: string;
-      meaning: string;
-      options:
-        | {
-            value: string | number;
-            label: string;
-          }[]
-        | null;
-      value: string | number | boolean;
-      usual: string | number | boolean;
-    };
-    Unit: {
-      id: number;
-      project_id: number;
-      label: string;
-      unit: components["schemas"]["UnitDocument"];
-      lock_version: number;
-      fabrics: {
-        [key: string]: number;
-      };
-      pick: components["schemas"]["Pick"] | null;
-    };
-    Pick: {
-      method: string;
-      unit: components["schemas"]["UnitDocument"];
-      answer: components["schemas"]["Method"];
-      /** Format: date-time */
-      picked_at: string;
-    };
-    Tool: {
-      id: string;
-      name: string;
-      kind: string;
-    } & {
-      [key: string]: unknown;
-    };
-    Looked: {
-      new: string[];
-      same: string[];
-      other: string[];
-    };
-    DrillResult: {
-      drill: string;
-      asked: number;
-      right: number;
-      at: string;
-    };
-    Picture: components["schemas"]["ToolPicture"] | null;
-    StoredTool: {
-      id: number;
-      lock_version: number;
-      tool: components["schemas"]["Tool"];
-      retired: boolean;
-      picture: components["schemas"]["Picture"];
-    };
-    Fabric: {
-      id: number;
-      name: string;
-      colour: string;
-      weave: components["schemas"]["Weave"];
-      lock_version: number;
-      fabric: {
-        form: string;
-      } & {
-        [key: string]: unknown;
-      };
-    };
-    Problem: {
-      type: string;
-      title: string;
-      status: number;
-      errors?: {
-        pointer: string;
-        message: string;
-      }[];
-      /** @description How many errors there are beside those that are told */
-      more?: number;
-      /** @description Units that are in the project already by another name, where some are to be added */
-      there?: {
-        label: string;
-        count: components["schemas"]["Count"];
-        counted: components["schemas"]["Count"];
-      }[];
-      /** @description The record as it stands, after a conflict */
-      current?: {
-        [key: string]: unknown;
-      };
-    };
-    UnitDocument: {
-      kind: string;
-      finished?: string | string[];
-      count:
-        | number
-        | {
+        Weave: "plain" | "twill" | "dots" | "check" | "slub";
+        /** @description How many units, or how many of each hand */
+        Count: number | {
             left: number;
             right: number;
-          };
-    } & {
-      [key: string]: unknown;
-    };
-    /** @description In inches from the upper left corner within the borders, downwards */
-    drawing: {
-      size: number[];
-      block: number[];
-      ground: string | null;
-      blocks: {
-        fabric: string | null;
-        outline: number[][];
-      }[][];
-      places: {
-        block: number;
-        middle: number[];
-        turned: number;
-      }[];
-      filling: {
-        fabric: string | null;
-        outline: number[][];
-      }[];
-      borders: {
-        width: number;
-        fabric: string | null;
-        mitred: boolean;
-      }[];
-    };
-    NextStep: {
-      say: string;
-      /** @enum {string} */
-      station: "quilt" | "units" | "buy" | "steps";
-    };
-    Setting: {
-      tool: string;
-      side: string | null;
-      mark: string;
-      /** @description A length such as "2 7/8" or "7.3cm" */
-      off_by: string;
-      say: string;
-      /** @enum {string} */
-      reads: "finished" | "strip" | "unfinished" | "cut" | "letter";
-    };
-    Cut: {
-      fabric: string;
-      /** @enum {string} */
-      shape: "square" | "rectangle" | "strip" | "blank";
-      size: string[];
-      count: number;
-      exact: number[];
-      then?: string;
-    };
-    FabricParts: {
-      consumed: number;
-      in_units: number;
-      surplus: number;
-      offcut: number;
-      lost: number;
-      pieces_of_stock: number;
-      strips: {
-        /** @description A length such as "2 7/8" or "7.3cm" */
-        width: string;
-        count: number;
-      }[];
-    };
-    Waste: {
-      consumed: number;
-      in_units: number;
-      surplus: number;
-      offcut: number;
-      lost: number;
-      /** @description What is used up: consumed less offcut */
-      net: number;
-      lost_share: number;
-    };
-    Accuracy: {
-      /** @description Inches too large on average, of the height or width that is off most often */
-      size_bias: number;
-      /** @description Its standard deviation, inches, lines read wrong and all */
-      size_sd: number;
-      /** @description That of the point that is off most often, inches */
-      point_sd: number;
-      within_sixteenth: number;
-      points_within_sixteenth: number;
-      /** @description At the side with least to trim */
-      too_small_to_trim: number;
-      alignments: number;
-      /** @description Handled raw, on one unit */
-      bias_edges: number;
-      /** @enum {string} */
-      basis: "assumed" | "measured";
-      /** @description Good in size and points and large enough to trim, at the least */
-      good: number;
-      /** @description What rounding, margins and ease make it too large, inches */
-      rounding: number;
-      /** @description Between these, inches too large, lie nine units in ten */
-      middle_nine_tenths: number[];
-      by_step: {
-        step: string;
-        /** @description The step in words */
-        say: string;
-        size_bias: number;
-        size_sd: number;
-        point_sd: number;
-        /** @description Of all variation, of size and points together */
-        share: number;
-      }[];
-      /** @description What a row of so many units is off by, inches */
-      rows: {
-        units: number;
-        bias: number;
-        sd: number;
-      }[];
-      /** @description Units made at random, when asked for */
-      sample?: {
-        count: number;
-        seed: number;
-        /** @description Inches too large on average, of the height or width that is off most often */
-        size_bias: number;
-        /** @description Its standard deviation, inches, lines read wrong and all */
-        size_sd: number;
-        /** @description That of the point that is off most often, inches */
-        point_sd: number;
-        within_sixteenth: number;
-        points_within_sixteenth: number;
-        /** @description At the side with least to trim */
-        too_small_to_trim: number;
-        /** @description Good in every size and every point, and large enough to trim everywhere */
-        all_good: number;
-        /** @description Whether every figure agrees with the budget's within its own error */
-        agrees: boolean;
-      };
-    };
-    Step: {
-      /** @description 0 for cutting patches; then what is sewn and pressed before the next */
-      round: number;
-      step: string;
-      say: string;
-      /** @description The one it is done to, where it is one */
-      fabric: string | null;
-      count: number;
-      minutes: number;
-      care: string | null;
-      /** @description That one cut goes through, where they are several */
-      layers?: number;
-      /** @description What helps in doing it */
-      hints?: string[];
-    };
-    /** @description One strip or sheet to scale, in inches */
-    Drawing: {
-      size: number[];
-      repeats: number;
-      outlines: number[][][];
-      marks: number[][][];
-      offcut: number[] | null;
-    };
-    Method: {
-      method: string;
-      /** @enum {string} */
-      family: "rotary" | "die" | "triangle_ruler" | "template" | "foundation";
-      technique: string;
-      feasible: boolean;
-      problems: {
-        code: string;
-        say: string;
-        /** @description The kind of tool that is missing */
-        lacks?: string;
-      }[];
-      settings: components["schemas"]["Setting"][];
-      cuts?: components["schemas"]["Cut"][];
-      makes?: {
-        per_set: number;
-        sets: number;
-        made: number;
-        surplus: number;
-        left?: {
-          made: number;
-          surplus: number;
         };
-        right?: {
-          made: number;
-          surplus: number;
+        /** @description A length such as "2 7/8" */
+        Length: string;
+        Project: {
+            /** @description Whether a link was given by which it can be seen */
+            shown: boolean;
+            /**
+             * @description What it is worked in
+             * @enum {string}
+             */
+            measure: "inch" | "cm";
+            /** @description The tools it may use, by their ids; the whole drawer where nothing is said */
+            tool_keys: string[] | null;
+            id: number;
+            name: string;
+            seam_allowance: components["schemas"]["Length"];
+            notes: string;
+            /** @description Put aside for now */
+            aside: boolean;
+            /** @description Its blocks and how they are set */
+            quilt: components["schemas"]["Quilt"] | null;
+            units_in_all: number;
+            units_picked: number;
+            next: components["schemas"]["NextStep"];
+            next_unit: components["schemas"]["NextUnit"];
+            lock_version: number;
         };
-        parts?: {
-          technique: string;
-          sets: number;
-        }[];
-      };
-      fabric?: {
-        [key: string]: components["schemas"]["FabricParts"];
-      };
-      waste?: components["schemas"]["Waste"];
-      accuracy?: components["schemas"]["Accuracy"];
-      effort?: {
-        minutes: number;
-        cuts: number;
-        passes: number;
-        /** @description How often a ruler or trimmer is laid down */
-        placements: number;
-        /** @description How often the mat, the machine or the iron is got ready */
-        visits: number;
-        /** @description Minutes of the whole in which they are */
-        getting_ready: number;
-        /** @description Kinds of step, raw edges on the bias, and lines to find between the heavy ones */
-        difficulty: number;
-        /** @enum {string} */
-        basis: "assumed" | "measured";
-      };
-      /** @description Named so that they can be offered to the next project */
-      leftovers?: {
-        /** @enum {string} */
-        what: "unit" | "patch";
-        kind: string;
-        count: number;
-        fabric?: string;
-        /** @enum {string} */
-        hand?: "left" | "right";
-      }[];
-      rank?: number;
-      score?: number;
-      /** @description Two or three sentences: what it makes, the trade against the one above it, its accuracy */
-      why?: string;
-      /** @description A method that is as good or better on every count */
-      beaten_by?: string | null;
-      /** @description What has to be watched with this method, these tools and this fabric */
-      warnings?: {
-        code: string;
-        say: string;
-      }[];
-      title?: string;
-      /** @description What was taken from stock, in words */
-      taken?: string;
-      /** @description Accuracy in words, for a screen */
-      true_to_size?: {
-        size: string;
-        varies: string;
-        points: string;
-        rows: string[];
-      };
-      /** @description What is said where the work can hurt */
-      cares?: string[];
-      steps?: components["schemas"]["Step"][];
-      drawings?: {
-        [key: string]: components["schemas"]["Drawing"][];
-      };
-    };
-    BeamRow: {
-      tool: string;
-      name: string;
-      side: string | null;
-      reads: string;
-      locked: string | null;
-      gaps: string[];
-      marks: {
-        at: number;
-        /** @description A length such as "2 7/8" or "7.3cm" */
-        finished: string;
-        printed: string;
-        main: boolean;
-      }[];
-      /** @description The fabric whose patches the row is for */
-      role: string | null;
-    };
-    Beam: {
-      /** @description What the unit's measure on the beam is called */
-      measure: string;
-      from: number;
-      to: number;
-      /** @description Where the fence can stand, at even distances from one end of the scale to the other */
-      stops: string[];
-      /** @description A line at each stop; a number at some */
-      ticks: {
-        at: number;
-        number: string | null;
-        half: boolean;
-      }[];
-      /** @description A length such as "2 7/8" or "7.3cm" */
-      finished: string;
-      at: number;
-      rows: components["schemas"]["BeamRow"][];
-    };
-    /** @description Where the fence stands on the beam, and what each row of it says there */
-    Fence: {
-      /** @description A length such as "2 7/8" or "7.3cm" */
-      finished: string;
-      at: number;
-      rows: {
-        tool: string;
-        side: string | null;
-        role: string | null;
-        locked: string | null;
-        gaps: string[];
-      }[];
-    };
-    /** @description The unit's finished patches, in inches; what such units are called; its height and width, or its side */
-    UnitDrawing: {
-      title: string;
-      sides: string[];
-      size: number[];
-      patches: {
-        role: string;
-        outline: number[][];
-      }[];
-    };
-    WeighAnswer: {
-      unit: components["schemas"]["UnitDocument"];
-      methods: components["schemas"]["Method"][];
-      beam?: components["schemas"]["Beam"];
-      fence?: components["schemas"]["Fence"];
-      drawing?: components["schemas"]["UnitDrawing"];
-      /** @description How areas, small differences and bars of scale are told */
-      measures?: {
-        area: string;
-        area_words: string;
-        square: number;
-        small: string;
-        thousandths: number;
-        digits: number;
-        limit: string;
-        bars: {
-          inches: number;
-          text: string;
-        }[];
-      };
-    };
-    FieldWithin: {
-      name?: string;
-      label?: string;
-      meaning?: string;
-      required?: boolean;
-      finished?: boolean;
-      default?: unknown;
-      type: string;
-      least?: unknown;
-      most?: unknown;
-      names?: string[];
-      key?: string;
-      options?: {
-        value: unknown;
-        label: string;
-      }[];
-      of?: components["schemas"]["FieldWithin"];
-      fields?: components["schemas"]["Field"][];
-    };
-    Field: {
-      name: string;
-      label: string;
-      meaning?: string;
-      required: boolean;
-      finished?: boolean;
-      default?: unknown;
-      type: string;
-      least?: unknown;
-      most?: unknown;
-      names?: string[];
-      key?: string;
-      options?: {
-        value: unknown;
-        label: string;
-      }[];
-      of?: components["schemas"]["FieldWithin"];
-      fields?: components["schemas"]["Field"][];
-    };
-    UnitKind: {
-      kind: string;
-      title: string;
-      roles: string[];
-      /** @enum {string} */
-      sized_by: "number" | "outline" | "grain";
-      starter: components["schemas"]["UnitDocument"];
-      fields: components["schemas"]["Field"][];
-      drawing: components["schemas"]["UnitDrawing"];
-    };
-    ToolKind: {
-      kind: string;
-      title: string;
-      fields: components["schemas"]["Field"][];
-      /** @description What tools of the kind are for */
-      group: string;
-    };
-    Kind: {
-      kind: string;
-      title: string;
-      fields: components["schemas"]["Field"][];
-    };
-    Priorities: {
-      fabric: number;
-      time: number;
-      accuracy: number;
-      surplus: number;
-      ease: number;
-    };
-    Learnt: {
-      maker: {
-        [key: string]: unknown;
-      };
-      moved: {
-        value: string;
-        from: number;
-        to: number;
-        count: number;
-        sd: number;
-        say: string;
-        /** @description Where the spread lies, or the share, nine in ten */
-        interval: number[] | null;
-        /** @description Where the mean lies, nine in ten */
-        bias_interval: number[] | null;
-      }[];
-      /** @description What sizes change by from unit to unit, where that is sure: per_unit in inches, sure, say */
-      drift: {
-        [key: string]: unknown;
-      } | null;
-      /** @description Values of the profile that units which were measured point to, and say */
-      points_to: {
-        [key: string]: unknown;
-      } | null;
-    };
-    WhichLineAnswer: {
-      unit: components["schemas"]["UnitDocument"];
-      drawing: components["schemas"]["UnitDrawing"];
-      finished: string[];
-      unfinished: string[];
-      asks: {
-        finished: string[];
-        say: string;
-      } | null;
-      groups: {
-        title: string;
-        roles: string[];
-        size: string[] | null;
-        layings: {
-          tool: string;
-          name: string;
-          mark: string;
-          reads: string;
-          steps: string[];
-          /** @description A tool on fabric, in inches, upward */
-          scene: {
-            fabric: number[][][];
-            pieces: number[][][];
-            bodies: number[][][];
-            lines: {
-              from: number[];
-              to: number[];
-              /** @enum {string} */
-              weight: "main" | "half" | "fine" | "seam";
+        Quilt: {
+            blocks: {
+                id: number;
+                count?: number;
             }[];
-            lit: {
-              from: number[];
-              to: number[];
-              /** @enum {string} */
-              weight: "main" | "half" | "fine" | "seam";
-            }[];
-            label: {
-              at: number[];
-              text: string;
+            setting: {
+                /** @enum {string} */
+                layout: "straight" | "on_point";
+                across: number;
+                down: number;
+                sashing?: components["schemas"]["Length"];
+                cornerstones?: boolean;
+                outer?: boolean;
+                borders?: {
+                    width: components["schemas"]["Length"];
+                    /** @enum {string} */
+                    corners?: "butted" | "mitred";
+                    fabric?: string;
+                }[];
+                fabrics?: {
+                    sashing?: string;
+                    cornerstones?: string;
+                    triangles?: string;
+                };
             };
-          } | null;
-        }[];
-        missing: {
-          tool: string;
-          name: string;
-          say: string;
-        }[];
-      }[];
-      wedges:
-        | {
-            /** @description A length such as "2 7/8" or "7.3cm" */
-            strip: string;
-            /** @description A length such as "2 7/8" or "7.3cm" */
-            ring: string;
-            corner: string;
-            web: string;
-            kite: string;
-            wedges: number;
-          }[]
-        | null;
-    };
-    Question: {
-      ask: string;
-      choices: string[];
-      right: number;
-      because: string;
-      ruler: {
-        from: number;
-        to: number;
-        lit: number;
-        main_at: number;
-      } | null;
-      patches:
-        | {
-            role: string;
-            outline: number[][];
-          }[]
-        | null;
-    };
-    Station: {
-      /** @enum {string} */
-      station: "quilt" | "units" | "buy";
-      title: string;
-      /** @description What is to be done there; null for nothing */
-      open: string | null;
-    };
-    UnitAtHome: {
-      count: string;
-      pick: {
-        title: string;
-        /** @description What its tool is set to */
-        mark: string | null;
-        good: string;
-        assumed: boolean;
-        fabric: string;
-        minutes: string;
-        extra: number;
-      } | null;
-      /** @description Why it cannot be shown */
-      say: string | null;
-      drawing?: components["schemas"]["UnitDrawing"];
-    };
-    HomeTotals: {
-      picked: string;
-      good: string | null;
-      fabric: string;
-      minutes: string;
-      extra: number;
-    };
-    MissingTools: {
-      unreached: string[];
-      idle: {
-        tool: string;
-        name: string;
-      }[];
-      gains: {
-        tool: {
-          id: string;
-          name: string;
-          kind: string;
+            binding?: {
+                strip?: components["schemas"]["Length"];
+                fabric?: string;
+            };
+            backing?: {
+                fabric?: string;
+            };
+            batting?: {
+                fusible: boolean;
+            };
+            /** @description The same in other fabrics - of each fabric that has another in its place, which */
+            colourways?: {
+                [key: string]: string;
+            }[];
+        };
+        Block: {
+            id: number;
+            name: string;
+            picture: {
+                cells: components["schemas"]["Cell"][][];
+                finished: string | string[];
+            };
+            /** @description The units it is to be made of, once a way was chosen */
+            pieces: {
+                [key: string]: unknown;
+            }[];
+            /** @description Its columns and rows in cells of the picture, where they are not one cell each */
+            lines?: {
+                columns: number[];
+                rows: number[];
+            } | null;
+            lock_version: number;
+        };
+        Cell: {
+            /** @enum {string} */
+            cut: "whole" | "rising" | "falling" | "quartered";
+            fabrics: string[];
+        };
+        FullProject: components["schemas"]["Project"] & {
+            maker: string;
+            maker_version: number;
+            profile: components["schemas"]["Profile"];
+            priorities: components["schemas"]["Priorities"];
+            /** @description The methods that she has picked for any unit, in any project */
+            methods_picked: string[];
+            units: components["schemas"]["Unit"][];
+            /** @description Another one whenever what its units are weighed by is - drawer, hands, fabric, seam */
+            weighed_by: string;
+            /** @description Tools that were stored and cannot be used, each with why */
+            put_aside: {
+                id: number;
+                name: string;
+                say: string;
+            }[];
+            fabrics: components["schemas"]["Fabric"][];
+        };
+        /** @description A maker as docs/formats describes her; the core reads it and names every fault */
+        Profile: {
+            [key: string]: unknown;
+        };
+        Maker: {
+            name: string;
+            profile: components["schemas"]["Profile"];
+            priorities: components["schemas"]["Priorities"];
+            lock_version: number;
+            parameters: components["schemas"]["Parameter"][];
+            choices: components["schemas"]["Choice"][];
+        };
+        Parameter: {
+            name: string;
+            /** @enum {string} */
+            group: "error" | "time";
+            part: string;
+            title: string;
+            meaning: string;
+            /** @enum {string} */
+            unit: "inch" | "share" | "second";
+            assumed: number;
+            most: number;
+            value: number;
+            /** @enum {string} */
+            basis: "assumed" | "measured" | "chosen";
+            count: number | null;
+            /** @description One standard error of what was measured */
+            give_or_take: number | null;
+        };
+        Choice: {
+            name: string;
+            title: string;
+            meaning: string;
+            options: {
+                value: string | number;
+                label: string;
+            }[] | null;
+            value: string | number | boolean;
+            usual: string | number | boolean;
+        };
+        Unit: {
+            id: number;
+            project_id: number;
+            label: string;
+            unit: components["schemas"]["UnitDocument"];
+            lock_version: number;
+            fabrics: {
+                [key: string]: number;
+            };
+            pick: components["schemas"]["Pick"] | null;
+        };
+        Pick: {
+            method: string;
+            unit: components["schemas"]["UnitDocument"];
+            answer: components["schemas"]["Method"];
+            /** Format: date-time */
+            picked_at: string;
+        };
+        Tool: {
+            id: string;
+            name: string;
+            kind: string;
         } & {
-          [key: string]: unknown;
+            [key: string]: unknown;
         };
-        units: string[];
-        fabric: number;
-        minutes: number;
-        say: string;
-      }[];
-    };
-    ToolLook: {
-      /** @description A tool to scale, in inches, upward from its lower left corner */
-      picture: {
-        size: number[];
-        bodies: number[][][];
-        parts: number[][][];
-        lines: {
-          from: number[];
-          to: number[];
-          /** @enum {string} */
-          weight: "main" | "half" | "fine" | "seam";
-        }[];
-        labels: {
-          at: number[];
-          text: string;
-        }[];
-      } | null;
-      readings: {
-        /** @enum {string} */
-        reads: "finished" | "strip";
-        told: boolean;
-        /** @description A length such as "2 7/8" or "7.3cm" */
-        number: string;
-        /** @description A length such as "2 7/8" or "7.3cm" */
-        strip: string;
-        /** @description A length such as "2 7/8" or "7.3cm" */
-        finished: string;
-        outline: number[][];
-        say: string;
-      }[][];
-    };
-    /** @description A tool to scale, in inches, upward from its lower left corner */
-    ToolPicture: {
-      size: number[];
-      bodies: number[][][];
-      parts: number[][][];
-      lines: {
-        from: number[];
-        to: number[];
-        /** @enum {string} */
-        weight: "main" | "half" | "fine" | "seam";
-      }[];
-      labels: {
-        at: number[];
-        text: string;
-      }[];
-    };
-    Promise: {
-      promised: string;
-      /** @description What there is of it */
-      holds: string | null;
-      left: string | null;
-      twice: boolean;
-      say: string;
-      by: {
-        project: string;
-        id: number | null;
-        units: string[];
-        takes: string;
-        needed: string;
-        /** @description What is not there for it, as shops sell it */
-        buy: string | null;
-      }[];
-    };
-    QuiltAnswer: {
-      /** @description Width and height, to the nearest 1/16 */
-      finished: string[];
-      exact: number[];
-      blocks: number;
-      units: {
-        kind: string;
-        finished?: string | string[];
-        count:
-          | number
-          | {
-              left: number;
-              right: number;
+        Looked: {
+            new: string[];
+            same: string[];
+            other: string[];
+        };
+        DrillResult: {
+            drill: string;
+            asked: number;
+            right: number;
+            at: string;
+        };
+        Picture: components["schemas"]["ToolPicture"] | null;
+        StoredTool: {
+            id: number;
+            lock_version: number;
+            tool: components["schemas"]["Tool"];
+            retired: boolean;
+            picture: components["schemas"]["Picture"];
+        };
+        Fabric: {
+            id: number;
+            name: string;
+            colour: string;
+            weave: components["schemas"]["Weave"];
+            lock_version: number;
+            fabric: {
+                form: string;
+            } & {
+                [key: string]: unknown;
             };
-        fabrics: {
-          [key: string]: string;
         };
-        title?: string;
-        plural?: string;
-        /** @description What makes it: none where no method does */
-        method?: string;
-        /** @description Whether that was picked; else it is the best */
-        picked?: boolean;
-        method_title?: string;
-        /** @description Why what was picked cannot be used */
-        say?: string;
-      }[];
-      pieces: {
-        /** @enum {string} */
-        for: "sash" | "long_sash" | "cornerstone" | "half_cornerstone" | "border" | "binding";
-        fabric: string | null;
-        /** @description Across and along, as cut */
-        size: string[];
-        count: number;
-        /** @enum {string} */
-        ends: "square" | "mitred";
-        /** @description How many squares of the size the pieces are cut from */
-        squares?: number;
-        then?: string;
-        /** @description In words for a screen */
-        called?: string;
-      }[];
-      setting_triangles: {
-        [key: string]: {
-          count: number;
-          /** @description A length such as "2 7/8" or "7.3cm" */
-          finished: string;
-          exact: number;
-          /** @enum {string} */
-          grain: "legs" | "long_side";
-          /** @description A length such as "2 7/8" or "7.3cm" */
-          square: string;
-          squares: number;
-          fabric: string | null;
-          /** @description In words for a screen */
-          called?: string;
-          say?: string;
+        Problem: {
+            type: string;
+            title: string;
+            status: number;
+            errors?: {
+                pointer: string;
+                message: string;
+            }[];
+            /** @description How many errors there are beside those that are told */
+            more?: number;
+            /** @description Units that are in the project already by another name, where some are to be added */
+            there?: {
+                label: string;
+                count: components["schemas"]["Count"];
+                counted: components["schemas"]["Count"];
+            }[];
+            /** @description The record as it stands, after a conflict */
+            current?: {
+                [key: string]: unknown;
+            };
         };
-      };
-      binding: {
-        strips: number;
-        /** @description A length such as "2 7/8" or "7.3cm" */
-        length: string;
-      };
-      backing: {
-        /** @description A length such as "2 7/8" or "7.3cm" */
-        length: string;
-        panels: number;
-        seams: number;
-        /** @enum {string} */
-        run: "along" | "across";
-      };
-      batting: string[];
-      buy: {
-        fabric: string;
-        /** @description A length such as "2 7/8" or "7.3cm" */
-        length: string;
-        yards: string;
-      }[];
-      /** @description Units that no method makes with these tools */
-      not_bought: Record<string, never>[];
-      /** @description What of it is not in what is bought */
-      not_counted: {
-        what: string;
-        say: string;
-        /** @enum {string} */
-        why: "no_fabric" | "too_wide" | "no_method";
-      }[];
-      /** @description What is sewn from panels, as its fabric is not wide enough */
-      pieced: {
-        for: string;
-        fabric: string;
-        panels: number;
-        size: string[];
-        say: string;
-      }[];
-      /** @description In inches from the upper left corner within the borders, downwards */
-      drawing?: {
-        size: number[];
-        block: number[];
-        ground: string | null;
-        blocks: {
-          fabric: string | null;
-          outline: number[][];
-        }[][];
-        places: {
-          block: number;
-          middle: number[];
-          turned: number;
-        }[];
-        filling: {
-          fabric: string | null;
-          outline: number[][];
-        }[];
-        borders: {
-          width: number;
-          fabric: string | null;
-          mitred: boolean;
-        }[];
-      };
-      /** @description On foundation sheets, for a screen */
-      panels?: {
-        /** @description A length such as "2 7/8" or "7.3cm" */
-        cell: string;
-        sheet: string;
-        /** @description Cells across and down */
-        holds: number[];
-        assumed: boolean;
-        /** @description Why the quilt does not fit on it */
-        say?: string;
-        block?: number[];
-        joins?: number;
-        sheets?: number;
-        panels?: {
-          cells: number[];
-          count: number;
-          /** @description Unfinished, across and down */
-          square_up: string[];
-        }[];
-      }[];
-    };
-    DeconstructAnswer: {
-      grid: number[];
-      symmetry: (
-        "quarter_turn" | "half_turn" | "mirror_across" | "mirror_down" | "mirror_rising" | "mirror_falling"
-      )[];
-      ways: {
-        pieces: {
-          kind: string;
-          at: number[];
-          span: number[];
-          /** @description Quarter turns clockwise */
-          turn: number;
-          mirror: boolean;
-          fabrics: {
-            [key: string]: string;
-          };
-          /** @description A length such as "2 7/8" or "7.3cm" */
-          corner?: string;
-          corners?: number;
-          opposite?: boolean;
-        }[];
-        units: {
-          kind: string;
-          finished: string | string[];
-          fabrics: {
-            [key: string]: string;
-          };
-          count:
-            | number
-            | {
+        UnitDocument: {
+            kind: string;
+            finished?: string | string[];
+            count: number | {
                 left: number;
                 right: number;
-              };
-          /** @description A length such as "2 7/8" or "7.3cm" */
-          corner?: string;
-          corners?: number;
-          opposite?: boolean;
-          /** @description What one is called, for a screen */
-          title?: string;
-          plural?: string;
-          /** @description As a sizes document asks for it */
-          shared?: Record<string, never>;
-        }[];
-        /** @description Each joins two pieces */
-        seams: number;
-        partial_seams: number;
-        repeats: {
-          /** @description Column, row, columns, rows of the first */
-          cells: number[];
-          times: number;
-        }[];
-        /** @description Fabric used, square inches; null where a unit has no method */
-        net: number | null;
-        minutes: number | null;
-        /** @description Of blocks in which every unit is good */
-        good: number | null;
-        score: number | null;
-        /** @description What it takes, and how it differs from the first, for a screen */
-        say?: string;
-        /** @description Patches in cells, downwards, for a screen */
-        drawing?: {
-          fabric: string;
-          outline: number[][];
-        }[];
-      }[];
-      /** @description A string above 2^53, or where there are more */
-      ways_in_all: number | string;
-      /** @description Its grid and how it is alike, in words for a screen */
-      seen_said?: string[];
-    };
-    SizesAnswer: {
-      ladder: {
-        /** @description A length such as "2 7/8" or "7.3cm" */
-        block: string;
-        score: number;
-        all_on_marks: boolean;
-        units: {
-          kind: string;
-          finished: string | string[];
-          cut_sizes_on_eighths: boolean;
-          marks: {
-            tool: string;
-            mark: string;
-          }[];
-        }[];
-      }[];
-    };
-  };
-  responses: {
-    /** @description Who is there */
-    Session: {
-      headers: {
-        [name: string]: unknown;
-      };
-      content: {
-        "application/json": {
-          /** @description Whether one has to sign in */
-          required: boolean;
-          name: string | null;
+            };
+        } & {
+            [key: string]: unknown;
         };
-      };
-    };
-    /** @description The job */
-    Job: {
-      headers: {
-        [name: string]: unknown;
-      };
-      content: {
-        "application/json": components["schemas"]["Job"];
-      };
-    };
-    /** @description A maker */
-    MakerRow: {
-      headers: {
-        [name: string]: unknown;
-      };
-      content: {
-        "application/json": components["schemas"]["MakerRow"];
-      };
-    };
-    /** @description Which bench */
-    Start: {
-      headers: {
-        [name: string]: unknown;
-      };
-      content: {
-        "application/json": {
-          maker_id: number;
-          name: string;
-          chosen: boolean;
-          demo: boolean;
-          has_own: boolean;
-          project_id: number | null;
+        /** @description In inches from the upper left corner within the borders, downwards */
+        drawing: {
+            size: number[];
+            block: number[];
+            ground: string | null;
+            blocks: {
+                fabric: string | null;
+                outline: number[][];
+            }[][];
+            places: {
+                block: number;
+                middle: number[];
+                turned: number;
+            }[];
+            filling: {
+                fabric: string | null;
+                outline: number[][];
+            }[];
+            borders: {
+                width: number;
+                fabric: string | null;
+                mitred: boolean;
+            }[];
         };
-      };
-    };
-    /** @description Comma-separated values */
-    Table: {
-      headers: {
-        [name: string]: unknown;
-      };
-      content: {
-        "text/csv": string;
-      };
-    };
-    /** @description What was ready, what was wrong, and how many were added */
-    TakenIn: {
-      headers: {
-        [name: string]: unknown;
-      };
-      content: {
-        "application/json": {
-          /** @description How many faults there are beside those that are told */
-          more: number;
-          ready: string[];
-          added: number;
-          faults: {
-            line: number;
-            column: string;
+        NextStep: {
             say: string;
-          }[];
+            /** @enum {string} */
+            station: "quilt" | "units" | "buy" | "steps";
         };
-      };
-    };
-    /** @description What went wrong */
-    Problem: {
-      headers: {
-        [name: string]: unknown;
-      };
-      content: {
-        "application/problem+json": components["schemas"]["Problem"];
-      };
-    };
-    /** @description The project */
-    Project: {
-      headers: {
-        [name: string]: unknown;
-      };
-      content: {
-        "application/json": components["schemas"]["Project"];
-      };
-    };
-    /** @description The block */
-    Block: {
-      headers: {
-        [name: string]: unknown;
-      };
-      content: {
-        "application/json": components["schemas"]["Block"];
-      };
-    };
-    /** @description The unit */
-    Unit: {
-      headers: {
-        [name: string]: unknown;
-      };
-      content: {
-        "application/json": components["schemas"]["Unit"];
-      };
-    };
-    /** @description The maker */
-    Maker: {
-      headers: {
-        [name: string]: unknown;
-      };
-      content: {
-        "application/json": components["schemas"]["Maker"];
-      };
-    };
-    /** @description The fabric */
-    Fabric: {
-      headers: {
-        [name: string]: unknown;
-      };
-      content: {
-        "application/json": components["schemas"]["Fabric"];
-      };
-    };
-    /** @description The tool */
-    StoredTool: {
-      headers: {
-        [name: string]: unknown;
-      };
-      content: {
-        "application/json": components["schemas"]["StoredTool"];
-      };
-    };
-    /** @description What answers */
-    Health: {
-      headers: {
-        [name: string]: unknown;
-      };
-      content: {
-        "application/json": {
-          /** @enum {string} */
-          disk: "room" | "full" | "unknown";
-          /** @enum {string} */
-          status: "well" | "unwell";
-          /** @enum {string} */
-          database: "answering" | "incomplete" | "starting" | "silent" | "gone";
+        Setting: {
+            tool: string;
+            side: string | null;
+            mark: string;
+            /** @description A length such as "2 7/8" or "7.3cm" */
+            off_by: string;
+            say: string;
+            /** @enum {string} */
+            reads: "finished" | "strip" | "unfinished" | "cut" | "letter";
         };
-      };
-    };
-  };
-  parameters: {
-    Id: number;
-  };
-  requestBodies: {
-    Anything: {
-      content: {
-        "application/json": {
-          [key: string]: unknown;
+        Cut: {
+            fabric: string;
+            /** @enum {string} */
+            shape: "square" | "rectangle" | "strip" | "blank";
+            size: string[];
+            count: number;
+            exact: number[];
+            then?: string;
         };
-      };
+        FabricParts: {
+            consumed: number;
+            in_units: number;
+            surplus: number;
+            offcut: number;
+            lost: number;
+            pieces_of_stock: number;
+            strips: {
+                /** @description A length such as "2 7/8" or "7.3cm" */
+                width: string;
+                count: number;
+            }[];
+        };
+        Waste: {
+            consumed: number;
+            in_units: number;
+            surplus: number;
+            offcut: number;
+            lost: number;
+            /** @description What is used up: consumed less offcut */
+            net: number;
+            lost_share: number;
+        };
+        Accuracy: {
+            /** @description Inches too large on average, of the height or width that is off most often */
+            size_bias: number;
+            /** @description Its standard deviation, inches, lines read wrong and all */
+            size_sd: number;
+            /** @description That of the point that is off most often, inches */
+            point_sd: number;
+            within_sixteenth: number;
+            points_within_sixteenth: number;
+            /** @description At the side with least to trim */
+            too_small_to_trim: number;
+            alignments: number;
+            /** @description Handled raw, on one unit */
+            bias_edges: number;
+            /** @enum {string} */
+            basis: "assumed" | "measured";
+            /** @description Good in size and points and large enough to trim, at the least */
+            good: number;
+            /** @description What rounding, margins and ease make it too large, inches */
+            rounding: number;
+            /** @description Between these, inches too large, lie nine units in ten */
+            middle_nine_tenths: number[];
+            by_step: {
+                step: string;
+                /** @description The step in words */
+                say: string;
+                size_bias: number;
+                size_sd: number;
+                point_sd: number;
+                /** @description Of all variation, of size and points together */
+                share: number;
+            }[];
+            /** @description What a row of so many units is off by, inches */
+            rows: {
+                units: number;
+                bias: number;
+                sd: number;
+            }[];
+            /** @description Units made at random, when asked for */
+            sample?: {
+                count: number;
+                seed: number;
+                /** @description Inches too large on average, of the height or width that is off most often */
+                size_bias: number;
+                /** @description Its standard deviation, inches, lines read wrong and all */
+                size_sd: number;
+                /** @description That of the point that is off most often, inches */
+                point_sd: number;
+                within_sixteenth: number;
+                points_within_sixteenth: number;
+                /** @description At the side with least to trim */
+                too_small_to_trim: number;
+                /** @description Good in every size and every point, and large enough to trim everywhere */
+                all_good: number;
+                /** @description Whether every figure agrees with the budget's within its own error */
+                agrees: boolean;
+            };
+        };
+        Step: {
+            /** @description 0 for cutting patches; then what is sewn and pressed before the next */
+            round: number;
+            step: string;
+            say: string;
+            /** @description The one it is done to, where it is one */
+            fabric: string | null;
+            count: number;
+            minutes: number;
+            care: string | null;
+            /** @description That one cut goes through, where they are several */
+            layers?: number;
+            /** @description What helps in doing it */
+            hints?: string[];
+        };
+        /** @description One strip or sheet to scale, in inches */
+        Drawing: {
+            size: number[];
+            repeats: number;
+            outlines: number[][][];
+            marks: number[][][];
+            offcut: number[] | null;
+        };
+        Method: {
+            method: string;
+            /** @enum {string} */
+            family: "rotary" | "die" | "triangle_ruler" | "template" | "foundation";
+            technique: string;
+            feasible: boolean;
+            problems: {
+                code: string;
+                say: string;
+                /** @description The kind of tool that is missing */
+                lacks?: string;
+            }[];
+            settings: components["schemas"]["Setting"][];
+            cuts?: components["schemas"]["Cut"][];
+            makes?: {
+                per_set: number;
+                sets: number;
+                made: number;
+                surplus: number;
+                left?: {
+                    made: number;
+                    surplus: number;
+                };
+                right?: {
+                    made: number;
+                    surplus: number;
+                };
+                parts?: {
+                    technique: string;
+                    sets: number;
+                }[];
+            };
+            fabric?: {
+                [key: string]: components["schemas"]["FabricParts"];
+            };
+            waste?: components["schemas"]["Waste"];
+            accuracy?: components["schemas"]["Accuracy"];
+            effort?: {
+                minutes: number;
+                cuts: number;
+                passes: number;
+                /** @description How often a ruler or trimmer is laid down */
+                placements: number;
+                /** @description How often the mat, the machine or the iron is got ready */
+                visits: number;
+                /** @description Minutes of the whole in which they are */
+                getting_ready: number;
+                /** @description Kinds of step, raw edges on the bias, and lines to find between the heavy ones */
+                difficulty: number;
+                /** @enum {string} */
+                basis: "assumed" | "measured";
+            };
+            /** @description Named so that they can be offered to the next project */
+            leftovers?: {
+                /** @enum {string} */
+                what: "unit" | "patch";
+                kind: string;
+                count: number;
+                fabric?: string;
+                /** @enum {string} */
+                hand?: "left" | "right";
+            }[];
+            rank?: number;
+            score?: number;
+            /** @description Two or three sentences: what it makes, the trade against the one above it, its accuracy */
+            why?: string;
+            /** @description A method that is as good or better on every count */
+            beaten_by?: string | null;
+            /** @description What has to be watched with this method, these tools and this fabric */
+            warnings?: {
+                code: string;
+                say: string;
+            }[];
+            title?: string;
+            /** @description What was taken from stock, in words */
+            taken?: string;
+            /** @description Accuracy in words, for a screen */
+            true_to_size?: {
+                size: string;
+                varies: string;
+                points: string;
+                rows: string[];
+            };
+            /** @description What is said where the work can hurt */
+            cares?: string[];
+            steps?: components["schemas"]["Step"][];
+            drawings?: {
+                [key: string]: components["schemas"]["Drawing"][];
+            };
+        };
+        BeamRow: {
+            tool: string;
+            name: string;
+            side: string | null;
+            reads: string;
+            locked: string | null;
+            gaps: string[];
+            marks: {
+                at: number;
+                /** @description A length such as "2 7/8" or "7.3cm" */
+                finished: string;
+                printed: string;
+                main: boolean;
+            }[];
+            /** @description The fabric whose patches the row is for */
+            role: string | null;
+        };
+        Beam: {
+            /** @description What the unit's measure on the beam is called */
+            measure: string;
+            from: number;
+            to: number;
+            /** @description Where the fence can stand, at even distances from one end of the scale to the other */
+            stops: string[];
+            /** @description A line at each stop; a number at some */
+            ticks: {
+                at: number;
+                number: string | null;
+                half: boolean;
+            }[];
+            /** @description A length such as "2 7/8" or "7.3cm" */
+            finished: string;
+            at: number;
+            rows: components["schemas"]["BeamRow"][];
+        };
+        /** @description Where the fence stands on the beam, and what each row of it says there */
+        Fence: {
+            /** @description A length such as "2 7/8" or "7.3cm" */
+            finished: string;
+            at: number;
+            rows: {
+                tool: string;
+                side: string | null;
+                role: string | null;
+                locked: string | null;
+                gaps: string[];
+            }[];
+        };
+        /** @description The unit's finished patches, in inches; what such units are called; its height and width, or its side */
+        UnitDrawing: {
+            title: string;
+            sides: string[];
+            size: number[];
+            patches: {
+                role: string;
+                outline: number[][];
+            }[];
+        };
+        WeighAnswer: {
+            unit: components["schemas"]["UnitDocument"];
+            methods: components["schemas"]["Method"][];
+            beam?: components["schemas"]["Beam"];
+            fence?: components["schemas"]["Fence"];
+            drawing?: components["schemas"]["UnitDrawing"];
+            /** @description How areas, small differences and bars of scale are told */
+            measures?: {
+                area: string;
+                area_words: string;
+                square: number;
+                small: string;
+                thousandths: number;
+                digits: number;
+                limit: string;
+                bars: {
+                    inches: number;
+                    text: string;
+                }[];
+            };
+        };
+        FieldWithin: {
+            name?: string;
+            label?: string;
+            meaning?: string;
+            required?: boolean;
+            finished?: boolean;
+            default?: unknown;
+            type: string;
+            least?: unknown;
+            most?: unknown;
+            names?: string[];
+            key?: string;
+            options?: {
+                value: unknown;
+                label: string;
+            }[];
+            of?: components["schemas"]["FieldWithin"];
+            fields?: components["schemas"]["Field"][];
+        };
+        Field: {
+            name: string;
+            label: string;
+            meaning?: string;
+            required: boolean;
+            finished?: boolean;
+            default?: unknown;
+            type: string;
+            least?: unknown;
+            most?: unknown;
+            names?: string[];
+            key?: string;
+            options?: {
+                value: unknown;
+                label: string;
+            }[];
+            of?: components["schemas"]["FieldWithin"];
+            fields?: components["schemas"]["Field"][];
+        };
+        UnitKind: {
+            kind: string;
+            title: string;
+            roles: string[];
+            /** @enum {string} */
+            sized_by: "number" | "outline" | "grain";
+            starter: components["schemas"]["UnitDocument"];
+            fields: components["schemas"]["Field"][];
+            drawing: components["schemas"]["UnitDrawing"];
+        };
+        ToolKind: {
+            kind: string;
+            title: string;
+            fields: components["schemas"]["Field"][];
+            /** @description What tools of the kind are for */
+            group: string;
+        };
+        Kind: {
+            kind: string;
+            title: string;
+            fields: components["schemas"]["Field"][];
+        };
+        Priorities: {
+            fabric: number;
+            time: number;
+            accuracy: number;
+            surplus: number;
+            ease: number;
+        };
+        Learnt: {
+            maker: {
+                [key: string]: unknown;
+            };
+            moved: {
+                value: string;
+                from: number;
+                to: number;
+                count: number;
+                sd: number;
+                say: string;
+                /** @description Where the spread lies, or the share, nine in ten */
+                interval: number[] | null;
+                /** @description Where the mean lies, nine in ten */
+                bias_interval: number[] | null;
+            }[];
+            /** @description What sizes change by from unit to unit, where that is sure: per_unit in inches, sure, say */
+            drift: {
+                [key: string]: unknown;
+            } | null;
+            /** @description Values of the profile that units which were measured point to, and say */
+            points_to: {
+                [key: string]: unknown;
+            } | null;
+        };
+        WhichLineAnswer: {
+            unit: components["schemas"]["UnitDocument"];
+            drawing: components["schemas"]["UnitDrawing"];
+            finished: string[];
+            unfinished: string[];
+            asks: {
+                finished: string[];
+                say: string;
+            } | null;
+            groups: {
+                title: string;
+                roles: string[];
+                size: string[] | null;
+                layings: {
+                    tool: string;
+                    name: string;
+                    mark: string;
+                    reads: string;
+                    steps: string[];
+                    /** @description A tool on fabric, in inches, upward */
+                    scene: {
+                        fabric: number[][][];
+                        pieces: number[][][];
+                        bodies: number[][][];
+                        lines: {
+                            from: number[];
+                            to: number[];
+                            /** @enum {string} */
+                            weight: "main" | "half" | "fine" | "seam";
+                        }[];
+                        lit: {
+                            from: number[];
+                            to: number[];
+                            /** @enum {string} */
+                            weight: "main" | "half" | "fine" | "seam";
+                        }[];
+                        label: {
+                            at: number[];
+                            text: string;
+                        };
+                    } | null;
+                }[];
+                missing: {
+                    tool: string;
+                    name: string;
+                    say: string;
+                }[];
+            }[];
+            wedges: {
+                /** @description A length such as "2 7/8" or "7.3cm" */
+                strip: string;
+                /** @description A length such as "2 7/8" or "7.3cm" */
+                ring: string;
+                corner: string;
+                web: string;
+                kite: string;
+                wedges: number;
+            }[] | null;
+        };
+        Question: {
+            ask: string;
+            choices: string[];
+            right: number;
+            because: string;
+            ruler: {
+                from: number;
+                to: number;
+                lit: number;
+                main_at: number;
+            } | null;
+            patches: {
+                role: string;
+                outline: number[][];
+            }[] | null;
+        };
+        Station: {
+            /** @enum {string} */
+            station: "quilt" | "units" | "buy";
+            title: string;
+            /** @description What is to be done there; null for nothing */
+            open: string | null;
+        };
+        UnitAtHome: {
+            count: string;
+            pick: {
+                title: string;
+                /** @description What its tool is set to */
+                mark: string | null;
+                good: string;
+                assumed: boolean;
+                fabric: string;
+                minutes: string;
+                extra: number;
+            } | null;
+            /** @description Why it cannot be shown */
+            say: string | null;
+            drawing?: components["schemas"]["UnitDrawing"];
+        };
+        HomeTotals: {
+            picked: string;
+            good: string | null;
+            fabric: string;
+            minutes: string;
+            extra: number;
+        };
+        MissingTools: {
+            unreached: string[];
+            idle: {
+                tool: string;
+                name: string;
+            }[];
+            gains: {
+                tool: {
+                    id: string;
+                    name: string;
+                    kind: string;
+                } & {
+                    [key: string]: unknown;
+                };
+                units: string[];
+                fabric: number;
+                minutes: number;
+                say: string;
+            }[];
+        };
+        ToolLook: {
+            /** @description A tool to scale, in inches, upward from its lower left corner */
+            picture: {
+                size: number[];
+                bodies: number[][][];
+                parts: number[][][];
+                lines: {
+                    from: number[];
+                    to: number[];
+                    /** @enum {string} */
+                    weight: "main" | "half" | "fine" | "seam";
+                }[];
+                labels: {
+                    at: number[];
+                    text: string;
+                }[];
+            } | null;
+            readings: {
+                /** @enum {string} */
+                reads: "finished" | "strip";
+                told: boolean;
+                /** @description A length such as "2 7/8" or "7.3cm" */
+                number: string;
+                /** @description A length such as "2 7/8" or "7.3cm" */
+                strip: string;
+                /** @description A length such as "2 7/8" or "7.3cm" */
+                finished: string;
+                outline: number[][];
+                say: string;
+            }[][];
+        };
+        /** @description A tool to scale, in inches, upward from its lower left corner */
+        ToolPicture: {
+            size: number[];
+            bodies: number[][][];
+            parts: number[][][];
+            lines: {
+                from: number[];
+                to: number[];
+                /** @enum {string} */
+                weight: "main" | "half" | "fine" | "seam";
+            }[];
+            labels: {
+                at: number[];
+                text: string;
+            }[];
+        };
+        Promise: {
+            promised: string;
+            /** @description What there is of it */
+            holds: string | null;
+            left: string | null;
+            twice: boolean;
+            say: string;
+            by: {
+                project: string;
+                id: number | null;
+                units: string[];
+                takes: string;
+                needed: string;
+                /** @description What is not there for it, as shops sell it */
+                buy: string | null;
+            }[];
+        };
+        QuiltAnswer: {
+            /** @description Width and height, to the nearest 1/16 */
+            finished: string[];
+            exact: number[];
+            blocks: number;
+            units: {
+                kind: string;
+                finished?: string | string[];
+                count: number | {
+                    left: number;
+                    right: number;
+                };
+                fabrics: {
+                    [key: string]: string;
+                };
+                title?: string;
+                plural?: string;
+                /** @description What makes it: none where no method does */
+                method?: string;
+                /** @description Whether that was picked; else it is the best */
+                picked?: boolean;
+                method_title?: string;
+                /** @description Why what was picked cannot be used */
+                say?: string;
+            }[];
+            pieces: {
+                /** @enum {string} */
+                for: "sash" | "long_sash" | "cornerstone" | "half_cornerstone" | "border" | "binding";
+                fabric: string | null;
+                /** @description Across and along, as cut */
+                size: string[];
+                count: number;
+                /** @enum {string} */
+                ends: "square" | "mitred";
+                /** @description How many squares of the size the pieces are cut from */
+                squares?: number;
+                then?: string;
+                /** @description In words for a screen */
+                called?: string;
+            }[];
+            setting_triangles: {
+                [key: string]: {
+                    count: number;
+                    /** @description A length such as "2 7/8" or "7.3cm" */
+                    finished: string;
+                    exact: number;
+                    /** @enum {string} */
+                    grain: "legs" | "long_side";
+                    /** @description A length such as "2 7/8" or "7.3cm" */
+                    square: string;
+                    squares: number;
+                    fabric: string | null;
+                    /** @description In words for a screen */
+                    called?: string;
+                    say?: string;
+                };
+            };
+            binding: {
+                strips: number;
+                /** @description A length such as "2 7/8" or "7.3cm" */
+                length: string;
+            };
+            backing: {
+                /** @description A length such as "2 7/8" or "7.3cm" */
+                length: string;
+                panels: number;
+                seams: number;
+                /** @enum {string} */
+                run: "along" | "across";
+            };
+            batting: string[];
+            buy: {
+                fabric: string;
+                /** @description A length such as "2 7/8" or "7.3cm" */
+                length: string;
+                yards: string;
+            }[];
+            /** @description Units that no method makes with these tools */
+            not_bought: Record<string, never>[];
+            /** @description What of it is not in what is bought */
+            not_counted: {
+                what: string;
+                say: string;
+                /** @enum {string} */
+                why: "no_fabric" | "too_wide" | "no_method";
+            }[];
+            /** @description What is sewn from panels, as its fabric is not wide enough */
+            pieced: {
+                for: string;
+                fabric: string;
+                panels: number;
+                size: string[];
+                say: string;
+            }[];
+            /** @description In inches from the upper left corner within the borders, downwards */
+            drawing?: {
+                size: number[];
+                block: number[];
+                ground: string | null;
+                blocks: {
+                    fabric: string | null;
+                    outline: number[][];
+                }[][];
+                places: {
+                    block: number;
+                    middle: number[];
+                    turned: number;
+                }[];
+                filling: {
+                    fabric: string | null;
+                    outline: number[][];
+                }[];
+                borders: {
+                    width: number;
+                    fabric: string | null;
+                    mitred: boolean;
+                }[];
+            };
+            /** @description On foundation sheets, for a screen */
+            panels?: {
+                /** @description A length such as "2 7/8" or "7.3cm" */
+                cell: string;
+                sheet: string;
+                /** @description Cells across and down */
+                holds: number[];
+                assumed: boolean;
+                /** @description Why the quilt does not fit on it */
+                say?: string;
+                block?: number[];
+                joins?: number;
+                sheets?: number;
+                panels?: {
+                    cells: number[];
+                    count: number;
+                    /** @description Unfinished, across and down */
+                    square_up: string[];
+                }[];
+            }[];
+        };
+        DeconstructAnswer: {
+            grid: number[];
+            symmetry: ("quarter_turn" | "half_turn" | "mirror_across" | "mirror_down" | "mirror_rising" | "mirror_falling")[];
+            ways: {
+                pieces: {
+                    kind: string;
+                    at: number[];
+                    span: number[];
+                    /** @description Quarter turns clockwise */
+                    turn: number;
+                    mirror: boolean;
+                    fabrics: {
+                        [key: string]: string;
+                    };
+                    /** @description A length such as "2 7/8" or "7.3cm" */
+                    corner?: string;
+                    corners?: number;
+                    opposite?: boolean;
+                }[];
+                units: {
+                    kind: string;
+                    finished: string | string[];
+                    fabrics: {
+                        [key: string]: string;
+                    };
+                    count: number | {
+                        left: number;
+                        right: number;
+                    };
+                    /** @description A length such as "2 7/8" or "7.3cm" */
+                    corner?: string;
+                    corners?: number;
+                    opposite?: boolean;
+                    /** @description What one is called, for a screen */
+                    title?: string;
+                    plural?: string;
+                    /** @description As a sizes document asks for it */
+                    shared?: Record<string, never>;
+                }[];
+                /** @description Each joins two pieces */
+                seams: number;
+                partial_seams: number;
+                repeats: {
+                    /** @description Column, row, columns, rows of the first */
+                    cells: number[];
+                    times: number;
+                }[];
+                /** @description Fabric used, square inches; null where a unit has no method */
+                net: number | null;
+                minutes: number | null;
+                /** @description Of blocks in which every unit is good */
+                good: number | null;
+                score: number | null;
+                /** @description What it takes, and how it differs from the first, for a screen */
+                say?: string;
+                /** @description Patches in cells, downwards, for a screen */
+                drawing?: {
+                    fabric: string;
+                    outline: number[][];
+                }[];
+            }[];
+            /** @description A string above 2^53, or where there are more */
+            ways_in_all: number | string;
+            /** @description Its grid and how it is alike, in words for a screen */
+            seen_said?: string[];
+        };
+        SizesAnswer: {
+            ladder: {
+                /** @description A length such as "2 7/8" or "7.3cm" */
+                block: string;
+                score: number;
+                all_on_marks: boolean;
+                units: {
+                    kind: string;
+                    finished: string | string[];
+                    cut_sizes_on_eighths: boolean;
+                    marks: {
+                        tool: string;
+                        mark: string;
+                    }[];
+                }[];
+            }[];
+        };
     };
-  };
-  headers: never;
-  pathItems: never;
+    responses: {
+        /** @description Who is there */
+        Session: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": {
+                    /** @description Whether one has to sign in */
+                    required: boolean;
+                    name: string | null;
+                };
+            };
+        };
+        /** @description The job */
+        Job: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Job"];
+            };
+        };
+        /** @description A maker */
+        MakerRow: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["MakerRow"];
+            };
+        };
+        /** @description Which bench */
+        Start: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": {
+                    maker_id: number;
+                    name: string;
+                    chosen: boolean;
+                    demo: boolean;
+                    has_own: boolean;
+                    project_id: number | null;
+                };
+            };
+        };
+        /** @description Comma-separated values */
+        Table: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "text/csv": string;
+            };
+        };
+        /** @description What was ready, what was wrong, and how many were added */
+        TakenIn: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": {
+                    /** @description How many faults there are beside those that are told */
+                    more: number;
+                    ready: string[];
+                    added: number;
+                    faults: {
+                        line: number;
+                        column: string;
+                        say: string;
+                    }[];
+                };
+            };
+        };
+        /** @description What went wrong */
+        Problem: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Problem"];
+            };
+        };
+        /** @description The project */
+        Project: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Project"];
+            };
+        };
+        /** @description The block */
+        Block: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Block"];
+            };
+        };
+        /** @description The unit */
+        Unit: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Unit"];
+            };
+        };
+        /** @description The maker */
+        Maker: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Maker"];
+            };
+        };
+        /** @description The fabric */
+        Fabric: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["Fabric"];
+            };
+        };
+        /** @description The tool */
+        StoredTool: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["StoredTool"];
+            };
+        };
+        /** @description What answers */
+        Health: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    disk: "room" | "full" | "unknown";
+                    /** @enum {string} */
+                    status: "well" | "unwell";
+                    /** @enum {string} */
+                    database: "answering" | "incomplete" | "starting" | "silent" | "gone";
+                };
+            };
+        };
+    };
+    parameters: {
+        Id: number;
+    };
+    requestBodies: {
+        Anything: {
+            content: {
+                "application/json": {
+                    [key: string]: unknown;
+                };
+            };
+        };
+    };
+    headers: never;
+    pathItems: never;
 }
 export type $defs = Record<string, never>;
 export type operations = Record<string, never>;
