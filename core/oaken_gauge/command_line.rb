@@ -9,7 +9,8 @@ module OakenGauge
   class CommandLine
     COMMANDS = { "weigh" => OakenGauge.method(:weigh), "sizes" => OakenGauge.method(:sizes),
                  "plan" => OakenGauge.method(:plan), "deconstruct" => OakenGauge.method(:deconstruct),
-                 "quilt" => OakenGauge.method(:quilt), "calibrate" => OakenGauge.method(:learn) }.freeze
+                 "quilt" => OakenGauge.method(:quilt), "turning" => OakenGauge.method(:turning),
+                 "calibrate" => OakenGauge.method(:learn) }.freeze
     # How many units may be made at random, and from which seeds.
     SAMPLES = 100..50_000
     SEEDS = 0..((2**63) - 1)

@@ -20,6 +20,16 @@ module Server
         answer OakenGauge.beam(question)
       end
 
+      # Which method is first at each size from one to another; and for each of the priorities, at each weight.
+      get "/api/units/:id/turning" do
+        asked = question.merge(counted, priorities)
+        answer OakenGauge.turning(asked.except("at").merge("over" => { "size" => params.fetch_values("from", "to") }), view: true)
+      end
+
+      get "/api/units/:id/turning/priorities" do
+        answer({ "priorities" => OakenGauge.turning_by_priorities(question.merge(counted, priorities)) })
+      end
+
       # Which line of which tool of its project it is cut and trimmed by.
       get "/api/units/:id/line" do
         answer OakenGauge.which_line(question)

@@ -3,7 +3,7 @@
 require "support/browser_case"
 
 # One head on every screen: whose bench, the stations of the work, what is hers; and the home of a project.
-class FrameTest < BrowserCase
+class FrameScreenTest < BrowserCase
   def open_first
     visit "/"
     find("h1", text: "Slack Tide lap quilt")

@@ -22,11 +22,13 @@ Sizing::Question.fields[1].type.entries),
             "plan" => question("How to cut pieces from stock?", Planning::Question),
             "deconstruct" => question("Which ways are there to cut a block into units?", Blocks::Question),
             "quilt" => question("How large is a quilt, and what is cut for it?", Quilts::Question),
+            "turning" => question("Where does another method take the first place?", Turning::Question),
             "bench" => question("A whole bench as one file", Keeping::Bench),
             "weigh-answer" => answer("The methods, best first; those that cannot be used last", "WeighAnswer"),
             "sizes-answer" => answer("The ladder of block sizes, best first", "SizesAnswer"),
             "plan-answer" => answer("The cutting plan, fabric by fabric", "PlanAnswer"),
             "deconstruct-answer" => answer("The ways, best first", "DeconstructAnswer"),
+            "turning-answer" => answer("The first method in each interval of what moves", "TurningAnswer"),
             "quilt-answer" => answer("The quilt, piece by piece", "QuiltAnswer") }
         end
 

@@ -42,6 +42,13 @@ open: said(maybe(TEXT), "What is to be done there; null for nothing"))
                        may: { drawing: { "$ref" => "#/$defs/UnitDrawing" } }).except("additionalProperties").freeze
       TOTALS = object(picked: TEXT, good: maybe(TEXT), **COSTS)
 
+      VALUE = { "oneOf" => [NUMBER, LENGTH] }.freeze
+      INTERVAL = object(from: VALUE, to: VALUE, first: TEXT, second: maybe(TEXT),
+                        may: { title: TEXT, span: list(NUMBER, size: 2, about: "Where it lies on its scale; sizes in inches") })
+      TURNING = object(about: "Which method is first as one thing moves", intervals: list(INTERVAL),
+                       now: said(maybe(WHOLE), "The place of the interval that holds now; null where none does"),
+                       may: { without_price: said(list(TEXT), "Roles whose fabric has no price and counts nothing") }).freeze
+
       ANY = { "type" => "object", "additionalProperties" => true }.freeze
       # A tool's document; its other keys depend on its kind.
       TOOL = { "type" => "object", "required" => %w[id name kind], "additionalProperties" => true,
@@ -62,7 +69,8 @@ open: said(maybe(TEXT), "What is to be done there; null for nothing"))
                       points_to: said(maybe(ANY), "Values of the profile that units which were measured point to, and say")).freeze
 
       NAMED = { "Learnt" => LEARNT, "ToolPicture" => PICTURE, "ToolLook" => LOOK, "WhichLineAnswer" => WHICH_LINE,
-                "Promise" => PROMISE, "Station" => STATION, "NextStep" => NEXT, "UnitAtHome" => AT_HOME, "HomeTotals" => TOTALS,
+                "Promise" => PROMISE, "TurningAnswer" => TURNING,
+                "Station" => STATION, "NextStep" => NEXT, "UnitAtHome" => AT_HOME, "HomeTotals" => TOTALS,
                 "MissingTools" => MISSING, "Question" => QUESTION }.freeze
     end
   end

@@ -36,18 +36,29 @@ module OakenGauge
       # @return [Array<Outcome>] best first, those that cannot be used last
       def in_order
         @feasible.each { |outcome| outcome.score = score(outcome) }
-        ranked = sorted
+        ranked = sorted(@feasible.size)
         ranked.each.with_index(1) { |outcome, rank| outcome.rank = rank }
         ranked.each { |outcome| outcome.beaten_by = ranked.find { |other| beats?(other, outcome) } }
         ranked.each_cons(2) { |above, outcome| outcome.below_for = cause(above, outcome) }
         ranked + @others
       end
 
+      # Who would be first if other things counted. The outcomes keep the scores of what was asked last.
+      #
+      # @param priorities [Hash{Symbol => Numeric}]
+      # @param many [Integer]
+      # @return [Array<Outcome>] the first so many of those that can be used
+      def ahead(priorities, many = 2)
+        @priorities = priorities
+        @feasible.each { |outcome| outcome.score = score(outcome) }
+        sorted(many)
+      end
+
       private
 
-      def sorted
+      def sorted(many)
         against, own = @feasible.partition { |outcome| against?(outcome) }
-        placed(own) + placed(against)
+        (placed(own, many) + placed(against, many)).first(many)
       end
 
       def against?(outcome)
@@ -55,13 +66,13 @@ module OakenGauge
       end
 
       # One after another, each the one preferred of those that none of the rest beats and that are near the best of these.
-      def placed(outcomes)
+      def placed(outcomes, many)
         rest = outcomes.dup
-        Array.new(outcomes.size) { next_of(rest).tap { |first| rest.delete_if { |one| one.equal?(first) } } }
+        Array.new([outcomes.size, many].min) { next_of(rest).tap { |first| rest.delete_if { |one| one.equal?(first) } } }
       end
 
       def next_of(rest)
-        open = rest.reject { |outcome| rest.any? { |other| beats?(other, outcome) } }
+        open = unbeaten(rest)
         best = open.map(&:score).max
         near = open.select { |outcome| outcome.score >= best - NEAR }
         least = near.map(&:used_up).min
@@ -84,13 +95,26 @@ module OakenGauge
         total = @priorities.values.sum
         return 0.0 if total.zero?
 
-        @priorities.sum { |name, weight| weight.zero? ? 0 : weight * Figures.fetch(name).worth_of(outcome) } / total.to_f
+        @priorities.sum { |name, weight| weight.zero? ? 0 : weight * worth(name, outcome) } / total.to_f
+      end
+
+      def worth(name, outcome)
+        ((@worths ||= {}.compare_by_identity)[outcome] ||= {})[name] ||= Figures.fetch(name).worth_of(outcome)
       end
 
       # As good on every count, what is taken from stock too, and better on one at least.
       def beats?(one, other)
         mine, its = [one, other].map { |outcome| counts(outcome) }
         COUNTS.none? { |i| mine[i] > its[i] + Plane::SAME } && COUNTS.drop(1).any? { |i| mine[i] < its[i] - Plane::SAME }
+      end
+
+      def unbeaten(rest)
+        rest.reject { |outcome| beaters(outcome).any? { |other| rest.any? { |one| one.equal?(other) } } }
+      end
+
+      # All that beat it.
+      def beaters(outcome)
+        (@beaters ||= {}.compare_by_identity)[outcome] ||= @feasible.select { |other| beats?(other, outcome) }
       end
 
       # What is taken from stock, and every figure.

@@ -11,8 +11,12 @@ module OakenGauge
 
       # @return [Array<Outcome>] best first, those that cannot be used last
       def outcomes
-        ways = Methods.making(@task.unit).map { |method| @task.way(method) }
-        Comparing::Ranking.new(ways.map { |way| Outcome.new(way) }, @task.priorities, @task.maker).in_order.tap { |ranked| reason(ranked) }
+        Comparing::Ranking.new(weighed, @task.priorities, @task.maker).in_order.tap { |ranked| reason(ranked) }
+      end
+
+      # @return [Array<Outcome>] the same as the catalogue has them, in no order of hers
+      def weighed
+        Methods.making(@task.unit).map { |method| Outcome.new(@task.way(method)) }
       end
 
       private

@@ -220,6 +220,20 @@ export const api = {
         signal,
       }),
     ),
+  turningBySize: (id: number, from: string, to: string, { count, priorities }: Asked, signal: AbortSignal) =>
+    told(
+      client.GET("/api/units/{id}/turning", {
+        params: { path: { id }, query: { from, to, ...count, priorities } },
+        signal,
+      }),
+    ),
+  turningByPriorities: (id: number, { at, count, priorities }: Asked, signal: AbortSignal) =>
+    told(
+      client.GET("/api/units/{id}/turning/priorities", {
+        params: { path: { id }, query: { at: at ?? undefined, ...count, priorities } },
+        signal,
+      }),
+    ),
   line: (id: number, at: string | null, signal: AbortSignal) =>
     told(
       client.GET("/api/units/{id}/line", {

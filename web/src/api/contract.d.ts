@@ -1051,6 +1051,110 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/units/{id}/turning": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** Which method is first at each size from one to another */
+        get: {
+            parameters: {
+                query: {
+                    from: string;
+                    to: string;
+                    count?: string;
+                    left?: string;
+                    right?: string;
+                    priorities?: {
+                        [key: string]: string;
+                    };
+                };
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description The sizes, interval by interval */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["TurningAnswer"];
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/units/{id}/turning/priorities": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** Which method is first at each weight of each priority, the others as they are */
+        get: {
+            parameters: {
+                query?: {
+                    /** @description The size at the fence */
+                    at?: string;
+                    count?: string;
+                    left?: string;
+                    right?: string;
+                    priorities?: {
+                        [key: string]: string;
+                    };
+                };
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description The weights, interval by interval */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            priorities: {
+                                [key: string]: components["schemas"]["TurningAnswer"];
+                            };
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/units/{id}/line": {
         parameters: {
             query?: never;
@@ -3804,6 +3908,22 @@ export interface components {
             points_to: {
                 [key: string]: unknown;
             } | null;
+        };
+        /** @description Which method is first as one thing moves */
+        TurningAnswer: {
+            intervals: {
+                from: number | string;
+                to: number | string;
+                first: string;
+                second: string | null;
+                title?: string;
+                /** @description Where it lies on its scale; sizes in inches */
+                span?: number[];
+            }[];
+            /** @description The place of the interval that holds now; null where none does */
+            now: number | null;
+            /** @description Roles whose fabric has no price and counts nothing */
+            without_price?: string[];
         };
         WhichLineAnswer: {
             unit: components["schemas"]["UnitDocument"];

@@ -39,6 +39,18 @@ export const read = {
     queryFn: ({ signal }: { signal: AbortSignal }) => api.beam(id, at, signal),
     ...FOREVER,
   }),
+  turningBySize: (id: number, from: string, to: string, asked: Asked, stored: string) => ({
+    queryKey: ["turning", id, from, to, asked.count, asked.priorities, stored],
+    queryFn: ({ signal }: { signal: AbortSignal }) => api.turningBySize(id, from, to, asked, signal),
+    ...FOREVER,
+    gcTime: 60_000,
+  }),
+  turningByPriorities: (id: number, asked: Asked, stored: string) => ({
+    queryKey: ["turning", id, asked, stored],
+    queryFn: ({ signal }: { signal: AbortSignal }) => api.turningByPriorities(id, asked, signal),
+    ...FOREVER,
+    gcTime: 60_000,
+  }),
   line: (id: number, at: string | null, stored: string) => ({
     queryKey: ["line", id, at, stored],
     queryFn: ({ signal }: { signal: AbortSignal }) => api.line(id, at, signal),

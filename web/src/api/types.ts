@@ -45,6 +45,9 @@ export type Laying = WhichLine["groups"][number]["layings"][number];
 export type Scene = NonNullable<Laying["scene"]>;
 /** What is promised of a fabric. */
 export type Promised = Schemas["Promise"];
+/** Which method is first as something moves. */
+export type Turning = Schemas["TurningAnswer"];
+export type Interval = Turning["intervals"][number];
 /** A station of a project, with what is open there. */
 export type Station = Schemas["Station"];
 export type Stations = Read<"/api/projects/{id}/stations">;
