@@ -5,7 +5,7 @@ module Server
   module Application
     RESOURCES = [Resources::Weighing, Resources::Projects, Resources::Units, Resources::Picks, Resources::Tools, Resources::Fabrics, Resources::Makers,
                  Resources::Blocks, Resources::Jobs, Resources::Quilts, Resources::Bench, Resources::Start, Resources::Accounts, Resources::Shown,
-                 Resources::WhichLine, Resources::Practice,
+                 Resources::WhichLine, Resources::Practice, Resources::Steps,
                  Resources::Templates, Resources::Tables, Resources::Kinds, Resources::Health].freeze
     # Names under which this application may be reached; others are refused, so that no strange page
     # can reach it through a name of its own.

@@ -183,25 +183,6 @@ module OakenGauge
       Tools::Usual.all.map(&:to_document)
     end
 
-    # @param facts [Hash{Symbol => Object}] how far a project is, see {Projects::Stations}
-    # @return [Array<Hash>] its stations in the order of work: "station", "title" and what is "open" there
-    def stations(**facts)
-      Projects::Stations.new(**facts).all
-    end
-
-    # @param facts [Hash{Symbol => Object}] how far a project is, see {Projects::Stations}
-    # @return [Hash] what is next for it: "say", and the "station" that it is done at
-    def next_step(**facts)
-      Projects::Stations.new(**facts).next_step
-    end
-
-    # @param units [Array<Hash>] of a project: "unit", its document, and "answer", what its pick was weighed as, or nil
-    # @param measure [String] that it is worked in
-    # @return [Hash] a row for each of the "units", and "totals"
-    def units_at_home(units, measure)
-      Answers::HomeWriter.new(measure.to_sym).write(units)
-    end
-
     # @param document [Hash] "measured", tests and their readings, "maker" and "tools"
     # @return [Hash] "maker", her profile with what it teaches, and "moved", each value that moved
     def learn(document)

@@ -14,6 +14,7 @@ module Server
       has_many :blocks, -> { order(:id) }, dependent: :delete_all
       has_many :fabrics, -> { order(:id) }, dependent: :delete_all
       has_many :jobs, dependent: :delete_all
+      has_many :bookmarks, dependent: :delete_all
       has_many :drills, -> { order(:created_at, :id) }, dependent: :delete_all
 
       # @return [Hash] her profile as she gave it, and as it reads with all that is assumed

@@ -23,7 +23,7 @@ module Server
       # Which method is first at each size from one to another; and for each of the priorities, at each weight.
       get "/api/units/:id/turning" do
         asked = question.merge(counted, priorities)
-        answer OakenGauge.turning(asked.except("at").merge("over" => { "size" => params.fetch_values("from", "to") }), view: true)
+        answer OakenGauge.turning(asked.except("at").merge("over" => { "size" => [params["from"].to_s, params["to"].to_s] }), view: true)
       end
 
       get "/api/units/:id/turning/priorities" do

@@ -27,7 +27,7 @@ class HersScreenTest < BrowserCase
     steps = [-> { click_button "Start my own" }, -> { fill_in "How many", with: "16", match: :first }, -> { fill_in "Finished size", with: "3" },
              -> { find("label", text: "Triangle ruler, finished sizes").click }, -> { find("label", text: "Square with a line for the seam").click },
              -> { all(:field, "How much")[0].set("1 yd") }, -> { all(:field, "How much")[1].set("2 yd") }, -> { click_button "Weigh it" },
-             -> { click_button "Pick Two at a time", exact: true }, -> { click_button "Add a unit" },
+             -> { click_button("Pick Two at a time", exact: true) && assert_heard("Picked: Two at a time") }, -> { click_button "Add a unit" },
              -> { within("[role=dialog]") { fill_in "Finished size", with: "4" } }, -> { click_button "Add", exact: true },
              -> { click_button "Pick Two at a time", exact: true }]
     steps.each(&:call)
@@ -151,9 +151,9 @@ class HersScreenTest < BrowserCase
     end
     open_unit @unit
 
-    assert_selector ".beam-row", count: 10
+    assert_selector ".beam-row", maximum: 10
     assert_selector ".beam-row", text: "Half-inch triangle"
-    find("button", text: "more tools without a line here").click
+    find("button", text: "more tools").click
 
     assert_selector ".beam-row", minimum: 11
   end

@@ -240,7 +240,7 @@ class WeighingScreenTest < BrowserCase
     two = way("Two at a time")
 
     assert_selector "tr.method svg[role=img][aria-label*='Nine units in ten come out between']", minimum: 7
-    assert_match(/9\d(\.\d)? in 100 good assumed/, heard(two))
+    assert_match(/9\d(\.\d)? in 100 good/, heard(two))
     click_button "Accuracy"
 
     assert_selector "th[aria-sort=ascending]", text: "Accuracy"
@@ -272,10 +272,12 @@ class WeighingScreenTest < BrowserCase
     set_weight "No extra units", 0
 
     assert_selector "tr.method:first-of-type .method-name", text: "Single patches, die cut"
-    minutes = all("tr.method td:nth-child(7)").map { |cell| cell.text.to_i }
+    # What comes near is as good; rows change places once nothing moves any more.
+    eventually do
+      minutes = evaluate_script("[...document.querySelectorAll('tr.method td:nth-child(7)')].map((cell) => parseInt(cell.textContent))")
+      minutes.each_cons(2).all? { |first, second| first < (1.15 * second) + 1 }
+    end
 
-    # What comes near is as good.
-    minutes.each_cons(2) { |first, second| assert_operator first, :<, (1.15 * second) + 1 }
     refute_equal before, ways
     open_unit @unit, "?counts=0-3-0-0-0"
 
@@ -360,7 +362,7 @@ class WeighingScreenTest < BrowserCase
   end
 
   def test_a_way_that_another_betters_says_so
-    assert_heard "beaten on every count by", "Two at a time"
+    assert_heard "beaten", "Two at a time"
     open_way "Two at a time"
 
     assert_heard "Beaten on every count by “"
@@ -420,7 +422,7 @@ class WeighingScreenTest < BrowserCase
   end
 
   def test_assumed_figures_lead_to_the_profile
-    within(way("Two at a time")) { all("a", text: "assumed").last.click }
+    click_link "minutes are assumed: measure your hands"
 
     assert_selector "h1", text: "Your hands"
     page.go_back

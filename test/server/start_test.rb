@@ -117,7 +117,7 @@ class StartTest < Minitest::Test
         Process.kill(:KILL, first)
         done = until_so("done") { ask(:Get, "/api/jobs/#{job['id']}").then { |now| now if now["state"] == "done" } }
 
-        assert_equal [[12, 12], 1], [done["answer"]["grid"], ask(:Get, "/api/projects")["projects"].size]
+        assert_equal [[12, 12], 2], [done["answer"]["grid"], ask(:Get, "/api/projects")["projects"].size]
       end
     end
     until_so("all gone") { workers.empty? }

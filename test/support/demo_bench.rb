@@ -3,7 +3,7 @@
 # The demo bench for every test: imported once into each database, then put back from a copy of its rows.
 module DemoBench
   # Whoever refers to another comes after it.
-  TABLES = %w[accounts sessions known_browsers invitations attempts makers drills jobs tools fabrics blocks projects units unit_fabrics picks].freeze
+  TABLES = %w[accounts sessions known_browsers invitations attempts makers drills jobs bookmarks tools fabrics blocks projects units unit_fabrics picks].freeze
   # The maker's id, by database.
   KEPT = {} # rubocop:disable Style/MutableConstant
 

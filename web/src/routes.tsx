@@ -8,7 +8,7 @@ import { Lost } from "./screens/lost/Lost";
 import { Moved } from "./screens/lost/Moved";
 import { fetched } from "./screens/lost/fetched";
 
-const bench = fetched(async () => (await import("./parts/BenchGround")).BenchGround);
+const ground = fetched(async () => (await import("./parts/BenchGround")).BenchGround);
 const first = fetched(async () => (await import("./screens/first-unit/FirstUnit")).First);
 const weighing = fetched(async () => (await import("./screens/weighing/WeighingScreen")).WeighingScreen);
 const makers = fetched(async () => (await import("./screens/makers/MakersScreen")).MakersScreen);
@@ -26,6 +26,7 @@ const whichLine = fetched(async () => (await import("./screens/which-line/WhichL
 const practice = fetched(async () => (await import("./screens/practice/PracticeScreen")).PracticeScreen);
 const unitLine = fetched(async () => (await import("./screens/which-line/UnitLineScreen")).UnitLineScreen);
 const firstOfProject = fetched(async () => (await import("./screens/first-unit/FirstUnit")).FirstOfProject);
+const bench = fetched(async () => (await import("./screens/bench-view/UnitBench")).UnitBench);
 const home = fetched(async () => (await import("./screens/home/HomeScreen")).HomeScreen);
 const buy = fetched(async () => (await import("./screens/buy/BuyScreen")).BuyScreen);
 
@@ -46,6 +47,8 @@ const BENCH: RouteObject[] = [
   { path: "/projects/:projectId/units", lazy: firstOfProject, ...AWAY },
   { path: "/projects/:projectId/units/:unitId", lazy: weighing, ...AWAY },
   { path: "/projects/:projectId/units/:unitId/line", lazy: unitLine, ...AWAY },
+  { path: "/projects/:projectId/units/:unitId/steps", lazy: bench, ...AWAY },
+  { path: "/projects/:projectId/units/:unitId/steps/:step", lazy: bench, ...AWAY },
   { path: "/projects/:projectId/buy", lazy: buy, ...AWAY },
   {
     element: <Measured />,
@@ -69,7 +72,7 @@ const BENCH: RouteObject[] = [
   moved("/which-line", "/tools/line"),
 ];
 const ROUTES: RouteObject[] = [
-  { lazy: bench, ...AWAY, children: BENCH },
+  { lazy: ground, ...AWAY, children: BENCH },
   { path: "/start", lazy: start, ...AWAY },
   { path: "/sign-in", lazy: comeIn("SignIn"), ...AWAY },
   { path: "/sign-up", lazy: comeIn("SignUp"), ...AWAY },

@@ -49,6 +49,10 @@ open: said(maybe(TEXT), "What is to be done there; null for nothing"))
                        now: said(maybe(WHOLE), "The place of the interval that holds now; null where none does"),
                        may: { without_price: said(list(TEXT), "Roles whose fabric has no price and counts nothing") }).freeze
 
+      BENCH_STEP = object(about: "A step as it is read from where one stands", number: TEXT, shown: one_of("cut", "count"), title: TEXT,
+                          say: TEXT,
+                          hint: maybe(TEXT), care: maybe(TEXT), fabric: maybe(TEXT), cutting: YES).freeze
+
       ANY = { "type" => "object", "additionalProperties" => true }.freeze
       # A tool's document; its other keys depend on its kind.
       TOOL = { "type" => "object", "required" => %w[id name kind], "additionalProperties" => true,
@@ -70,7 +74,7 @@ open: said(maybe(TEXT), "What is to be done there; null for nothing"))
 
       NAMED = { "Learnt" => LEARNT, "ToolPicture" => PICTURE, "ToolLook" => LOOK, "WhichLineAnswer" => WHICH_LINE,
                 "Promise" => PROMISE, "TurningAnswer" => TURNING,
-                "Station" => STATION, "NextStep" => NEXT, "UnitAtHome" => AT_HOME, "HomeTotals" => TOTALS,
+                "BenchStep" => BENCH_STEP, "Station" => STATION, "NextStep" => NEXT, "UnitAtHome" => AT_HOME, "HomeTotals" => TOTALS,
                 "MissingTools" => MISSING, "Question" => QUESTION }.freeze
     end
   end

@@ -20,7 +20,8 @@ module OakenGauge
         view = { "title" => outcome.way.class.title }
         return view unless outcome.feasible?
 
-        view.merge("taken" => outcome.taken, "true_to_size" => AccuracyWords.new(outcome.accuracy, @task.measure).write,
+        view.merge("verdict" => Comparing::Verdict.of(outcome), "taken" => outcome.taken,
+                   "true_to_size" => AccuracyWords.new(outcome.accuracy, @task.measure).write,
                    "cares" => Methods::Cautions.of(outcome.cares), "drawings" => drawings(outcome))
       end
 

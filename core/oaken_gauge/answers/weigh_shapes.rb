@@ -87,7 +87,8 @@ may: { left: HAND, right: HAND, parts: list(object(technique: TEXT, sets: WHOLE)
                why: said(TEXT, "Two or three sentences: what it makes, the trade against the one above it, its accuracy"),
                beaten_by: said(maybe(TEXT), "A method that is as good or better on every count"),
                warnings: list(SAID, about: "What has to be watched with this method, these tools and this fabric"),
-               title: TEXT, taken: said(TEXT, "What was taken from stock, in words"),
+               title: TEXT, verdict: said(TEXT, "In a word, why it stands below the one above it"),
+              taken: said(TEXT, "What was taken from stock, in words"),
                true_to_size: object(size: TEXT, varies: TEXT, points: TEXT, rows: list(TEXT), about: "Accuracy in words, for a screen"),
                cares: list(TEXT, about: "What is said where the work can hurt"), steps: list({ "$ref" => "#/$defs/Step" }),
                drawings: by_name(list({ "$ref" => "#/$defs/Drawing" })) }

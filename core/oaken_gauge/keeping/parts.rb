@@ -17,6 +17,9 @@ module OakenGauge
       NOTES = Scalars::Text.new(most: 10_000, lines: true, blank: true)
       # The text of a file that is sent inside a document.
       FILE = Scalars::Text.new(most: 512 * 1024, lines: true)
+      # Which list of steps, and which step of it.
+      LIST = Scalars::Text.new(most: 200)
+      STEP = Scalars::Whole.new(0..100_000)
       # What quilts are made for.
       PLACES = Composites::Nothing.new(Composites::List.new(Composites::Nested.new(-> { Quilts::Purpose }), 0..50))
       # The units of a block.
@@ -43,6 +46,7 @@ module OakenGauge
             text: FILE, names: Composites::List.new(Scalars::Text.new, 0..Kinds::MOST_TOOLS),
             asked: Scalars::Whole.new(DrillResult::ASKED), right: Scalars::Whole.new(0..DrillResult::ASKED.max),
             seam_allowance: Documents::Measures::Said.new(most: 2), version: Scalars::Whole.new(0..LARGEST),
+            list: LIST, step: STEP,
             shelf: Composites::Mapping.new(Scalars::Whole.new(1..LARGEST))
           }.freeze
         end

@@ -234,6 +234,8 @@ export const api = {
         signal,
       }),
     ),
+  bookmark: (list: string) => told(client.GET("/api/bookmark", { params: { query: { list } } })),
+  putBookmark: (list: string, step: number) => told(client.PUT("/api/bookmark", { body: { list, step } })),
   line: (id: number, at: string | null, signal: AbortSignal) =>
     told(
       client.GET("/api/units/{id}/line", {

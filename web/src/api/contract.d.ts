@@ -1063,9 +1063,9 @@ export interface paths {
         /** Which method is first at each size from one to another */
         get: {
             parameters: {
-                query: {
-                    from: string;
-                    to: string;
+                query?: {
+                    from?: string;
+                    to?: string;
                     count?: string;
                     left?: string;
                     right?: string;
@@ -1148,6 +1148,98 @@ export interface paths {
             };
         };
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/units/{id}/steps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** The steps of the method picked for a unit, as they are read at the bench */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description The steps in their order */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            title: string | null;
+                            steps: components["schemas"]["BenchStep"][];
+                            /** @description What is cut from what, by the unit's roles */
+                            drawings: {
+                                [key: string]: components["schemas"]["Drawing"][];
+                            };
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bookmark": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** At which step of a list she stands */
+        get: {
+            parameters: {
+                query: {
+                    list: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                200: components["responses"]["Bookmark"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        /** She stands at another step */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody: components["requestBodies"]["Anything"];
+            responses: {
+                200: components["responses"]["Bookmark"];
+                default: components["responses"]["Problem"];
+            };
+        };
         post?: never;
         delete?: never;
         options?: never;
@@ -3722,6 +3814,8 @@ export interface components {
                 say: string;
             }[];
             title?: string;
+            /** @description In a word, why it stands below the one above it */
+            verdict?: string;
             /** @description What was taken from stock, in words */
             taken?: string;
             /** @description Accuracy in words, for a screen */
@@ -3924,6 +4018,18 @@ export interface components {
             now: number | null;
             /** @description Roles whose fabric has no price and counts nothing */
             without_price?: string[];
+        };
+        /** @description A step as it is read from where one stands */
+        BenchStep: {
+            number: string;
+            /** @enum {string} */
+            shown: "cut" | "count";
+            title: string;
+            say: string;
+            hint: string | null;
+            care: string | null;
+            fabric: string | null;
+            cutting: boolean;
         };
         WhichLineAnswer: {
             unit: components["schemas"]["UnitDocument"];
@@ -4429,6 +4535,17 @@ export interface components {
             };
             content: {
                 "application/json": components["schemas"]["Project"];
+            };
+        };
+        /** @description The step, from 0 on */
+        Bookmark: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": {
+                    step: number;
+                };
             };
         };
         /** @description The block */

@@ -51,6 +51,10 @@ export const read = {
     ...FOREVER,
     gcTime: 60_000,
   }),
+  steps: (unit: number) =>
+    reads.queryOptions("get", "/api/units/{id}/steps", { params: { path: { id: unit } } }),
+  bookmark: (list: string) =>
+    reads.queryOptions("get", "/api/bookmark", { params: { query: { list } } }, ANEW),
   line: (id: number, at: string | null, stored: string) => ({
     queryKey: ["line", id, at, stored],
     queryFn: ({ signal }: { signal: AbortSignal }) => api.line(id, at, signal),

@@ -48,6 +48,8 @@ export type Promised = Schemas["Promise"];
 /** Which method is first as something moves. */
 export type Turning = Schemas["TurningAnswer"];
 export type Interval = Turning["intervals"][number];
+/** A step as it is read from where one stands. */
+export type BenchStep = Schemas["BenchStep"];
 /** A station of a project, with what is open there. */
 export type Station = Schemas["Station"];
 export type Stations = Read<"/api/projects/{id}/stations">;

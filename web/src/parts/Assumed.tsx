@@ -6,7 +6,8 @@ const WHAT = { error: "accuracy is", time: "minutes are" } as const;
 
 /** Marks a figure that rests on assumptions, and leads to where they can be measured away. */
 export function Assumed({ basis, of }: Props) {
-  const words = basis === "measured" ? "measured" : "assumed";
+  if (!basis) return null;
+  const words = basis;
   return (
     <Link
       className="font-sans text-xs font-normal text-quiet underline decoration-dotted underline-offset-3 hover:text-chalk"

@@ -14,7 +14,11 @@ describe("keys", () => {
   it("are told as they are pressed", () => {
     for (const action of ACTIONS) {
       const [first = ""] = KEYS[action].keys;
-      const told = first.replace("$mod+", "Ctrl ").replace(/^ $/, "Space").replace("escape", "Esc");
+      const told = first
+        .replace("$mod+", "Ctrl ")
+        .replace(/^ $/, "Space")
+        .replace(/escape/i, "Esc")
+        .replace("ArrowLeft", "←");
       expect(KEYS[action].told.toLowerCase()).toBe(told.toLowerCase());
     }
   });

@@ -20,8 +20,7 @@ export function useWorkedOn(project: number | string | undefined): void {
 export function nextOf(id: number, { next, next_unit: unit }: Pick<Stations, "next" | "next_unit">): string {
   if (next.station === "quilt" || next.station === "buy") return placeOf(id, next.station);
   if (!unit) return `/projects/${id}/units/new`;
-  const opened = next.station === "steps" && unit.method ? `?open=${unit.method}` : "";
-  return `/projects/${id}/units/${unit.id}${opened}`;
+  return `/projects/${id}/units/${unit.id}${next.station === "steps" ? "/steps" : ""}`;
 }
 
 /** The project that was worked on last, as it stands in the list; or the first of them. */

@@ -2,23 +2,36 @@ import { Slider } from "radix-ui";
 import { memo, useCallback, useLayoutEffect, useRef, useState, useMemo } from "react";
 
 import { isPlace } from "../../parts/places";
-import type { Beam as BeamScale, Fence } from "../../api/client";
+import type { Beam as BeamScale, Fence, Interval } from "../../api/client";
 import { FinishedSize } from "../../parts/Sizes";
 import { spoken } from "../../parts/lengths";
+import { formOf } from "../../parts/plural";
 import { BeamRow, type Place } from "./BeamRow";
+import { Ribbon } from "./Ribbon";
 
-type Props = { beam: BeamScale; fence: Fence; finished: string; onSlide: (finished: string) => void };
+type Props = {
+  beam: BeamScale;
+  fence: Fence;
+  finished: string;
+  onSlide: (finished: string) => void;
+  /** Which method is first at each size, as far as that is known. */
+  turning: Interval[];
+  methods: string[];
+};
 
 /** Inset of the scale from the beam's ends, in pixels, so that the first and last numeral fit. */
 const INSET = 16;
 
 /** The oak beam with the scale of finished sizes, the brass fence on it, and the tools' marks beneath. */
-export function Beam({ beam, fence: standingAt, finished, onSlide }: Props) {
+export function Beam({ beam, fence: standingAt, finished, onSlide, turning, methods }: Props) {
   const [box, width] = useWidth();
   const [all, setAll] = useState(false);
   const said = useMemo(() => atFence(beam, standingAt), [beam, standingAt]);
-  const rows = all ? said : mattering(said);
-  const folded = beam.rows.length - rows.length;
+  const [shown] = useState(() => new Set(mattering(said).map(nameOf)));
+  const rows = all ? said : said.filter((row) => shown.has(nameOf(row)));
+  const away = said.filter((row) => !shown.has(nameOf(row)));
+  const folded = all ? 0 : away.length;
+  const marked = away.filter(({ locked }) => locked !== null).length;
   const last = beam.stops.length - 1;
   const along = Math.max(1, width - 2 * INSET);
   const { from, to } = beam;
@@ -58,6 +71,27 @@ export function Beam({ beam, fence: standingAt, finished, onSlide }: Props) {
           />
         </Slider.Root>
       </div>
+      <span className="col-start-1 self-center text-sm text-quiet">Which method is first</span>
+      <div className="py-1">
+        <Ribbon
+          intervals={turning}
+          methods={methods}
+          place={place}
+          to={to}
+          now={standingAt.at}
+          says={({ title, from: least, to: most }) =>
+            `${title ?? ""} is first ${least === most ? `at ${spoken(String(least))}` : `from ${spoken(String(least))} to ${spoken(String(most))}`}`
+          }
+          onGo={({ from: least }) => onSlide(String(least))}
+        />
+      </div>
+      <div className="self-center pl-2 text-right text-xs">
+        {away.length > 0 && (
+          <button type="button" className="link-button text-left leading-tight" onClick={() => setAll(!all)}>
+            {all ? "Fewer tools" : folding(folded, marked)}
+          </button>
+        )}
+      </div>
       <div className="relative col-span-full grid">
         {rows.map((row) => (
           <BeamRow
@@ -68,24 +102,6 @@ export function Beam({ beam, fence: standingAt, finished, onSlide }: Props) {
             fence={fence}
           />
         ))}
-        {folded > 0 && (
-          <button
-            type="button"
-            className="link-button min-h-8 justify-self-start text-sm"
-            onClick={() => setAll(true)}
-          >
-            {folded} more tools without a line here
-          </button>
-        )}
-        {all && beam.rows.length > SHOWN && (
-          <button
-            type="button"
-            className="link-button min-h-8 justify-self-start text-sm"
-            onClick={() => setAll(false)}
-          >
-            Fewer tools
-          </button>
-        )}
         {beam.rows.length === 0 ? (
           <p className="quiet py-2 pl-[var(--words)]">
             No tool in the drawer has a mark for this unit. Add a ruler first.
@@ -104,7 +120,6 @@ export function Beam({ beam, fence: standingAt, finished, onSlide }: Props) {
 
 /** The rows of the beam with what each says at the fence; what it said elsewhere is nothing here. */
 function atFence({ rows }: BeamScale, fence: Fence): BeamScale["rows"] {
-  const nameOf = ({ tool, side, role }: Fence["rows"][number]) => [tool, side, role].join("/");
   const here = new Map(fence.rows.map((row) => [nameOf(row), row]));
   return rows.map((row) => {
     const said = here.get(nameOf(row));
@@ -112,14 +127,26 @@ function atFence({ rows }: BeamScale, fence: Fence): BeamScale["rows"] {
   });
 }
 
-/** As many rows as leave room for the methods. */
-const SHOWN = 10;
+/** How many tools are folded away, and whether any of them would have a line here. */
+function folding(folded: number, marked: number): string {
+  const more = `${folded} more ${formOf(folded, "tool", "tools")}`;
+  return marked > 0 ? `${more}, ${marked} with a line` : more;
+}
 
-/** The tools that matter at the fence: in a full drawer those with a line there first, then those that come nearest. */
+function nameOf({ tool, side, role }: Fence["rows"][number]): string {
+  return [tool, side, role].join("/");
+}
+
+/** As many rows as leave room for the methods, and as few as make a beam. */
+const SHOWN = 10;
+const LEAST = 3;
+
+/** The tools that have a line where the fence stands when the unit is opened; where few have, those too that come nearest. */
 function mattering(rows: BeamScale["rows"]): BeamScale["rows"] {
-  if (rows.length <= SHOWN) return rows;
   const worth = (row: BeamScale["rows"][number]) => (row.locked !== null ? 0 : row.gaps.length > 0 ? 1 : 2);
-  const first = rows.toSorted((one, other) => worth(one) - worth(other)).slice(0, SHOWN);
+  const locked = rows.filter((row) => row.locked !== null).length;
+  const many = Math.min(SHOWN, Math.max(LEAST, locked));
+  const first = rows.toSorted((one, other) => worth(one) - worth(other)).slice(0, many);
   return rows.filter((row) => first.includes(row));
 }
 

@@ -33,10 +33,10 @@ export function BeamRow({ row, oneOfMany, place, fence }: Props) {
   return (
     <div className="beam-row">
       <div className="beam-row-name">
-        <span>{row.name}</span>
+        <span title={row.name}>{row.name}</span>
         <span className="quiet truncate">{oneOfMany && side ? `${side}, ${row.reads}` : reads}</span>
       </div>
-      <div className="relative h-6.5">
+      <div className="relative h-5.5">
         <Marks marks={row.marks} place={place} />
         {row.locked !== null && (
           <span className="lock" style={{ "--fence": `${fence}px` } as React.CSSProperties}>
@@ -56,14 +56,14 @@ export function BeamRow({ row, oneOfMany, place, fence }: Props) {
 /** They stay where they are while the fence moves. */
 const Marks = memo(function Marks({ marks, place }: { marks: Row["marks"]; place: Place }) {
   return (
-    <svg width="100%" height="26" aria-hidden="true">
+    <svg width="100%" height="22" aria-hidden="true">
       {marks.map((mark) => (
         <line
           key={mark.at}
           x1={place(mark.at)}
           x2={place(mark.at)}
-          y1={mark.main ? 3 : 9}
-          y2={mark.main ? 23 : 17}
+          y1={mark.main ? 2 : 7}
+          y2={mark.main ? 21 : 16}
           className={mark.main ? "mark mark-main" : "mark"}
         />
       ))}

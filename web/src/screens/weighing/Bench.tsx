@@ -1,4 +1,4 @@
-import { useEffect, useRef } from "react";
+import { useEffect, useMemo, useRef } from "react";
 import { useNavigate } from "react-router";
 
 import type { Project, Unit } from "../../api/client";
@@ -19,6 +19,7 @@ import { SaidAtRest } from "./SaidAtRest";
 import { sidesOf } from "./unitDocument";
 import { usePicking } from "./usePicking";
 import type { Units } from "./useUnits";
+import { borderFrom, useTurningByPriorities, useTurningBySize } from "./useTurning";
 import { useWanted } from "./useWanted";
 import { useWhichLine } from "./useWhichLine";
 import { useWeighing } from "./useWeighing";
@@ -47,6 +48,20 @@ export function Bench({ project, unit, units }: Props) {
   // The rows there are until a size is weighed are those of another: keys on them wait for their own.
   const goOnceFresh = useTypeAhead(fresh, error !== null || trouble !== null);
 
+  const asking = { unit, asked: weighing.asked, stored: weighing.stored, fresh };
+  const bySize = useTurningBySize(asking, beam?.stops);
+  const byPriorities = useTurningByPriorities(asking);
+  const order =
+    answer?.methods
+      .map(({ method }) => method)
+      .toSorted()
+      .join(" ") ?? "";
+  const methods = useMemo(() => order.split(" "), [order]);
+  const border = (way: 1 | -1) => () => {
+    const next = borderFrom(bySize, answer?.fence?.at ?? 0, way);
+    if (next !== undefined) slide(next);
+  };
+
   const whichLine = useWhichLine(unit);
   useKeys({
     fence: () => goToPlace("fence"),
@@ -54,7 +69,10 @@ export function Bench({ project, unit, units }: Props) {
     size: () => goToPlace("size"),
     methods: () => goOnceFresh(() => goToPlace("methods")),
     matters: () => goToPlace("matters"),
+    borderBefore: border(-1),
+    borderAfter: border(1),
     line: () => void navigate(whichLine),
+    bench: unit.pick ? () => void navigate(`/projects/${project.id}/units/${unit.id}/steps`) : undefined,
     pick: () => toggle(focused.current ?? wanted.open),
   });
 
@@ -72,17 +90,25 @@ export function Bench({ project, unit, units }: Props) {
             measure={beam?.measure}
             error={error}
             units={units}
-          />
-          <PickLine
-            unit={unit}
-            weighed={fresh ? answer?.unit : undefined}
-            wanted={wanted}
-            saving={saving}
-            project={project}
-            notPicked={notPicked}
-          />
+          >
+            <PickLine
+              unit={unit}
+              weighed={fresh ? answer?.unit : undefined}
+              wanted={wanted}
+              saving={saving}
+              notPicked={notPicked}
+            />
+          </Order>
+
           {beam && answer?.fence ? (
-            <Beam beam={beam} fence={answer.fence} finished={size} onSlide={slide} />
+            <Beam
+              beam={beam}
+              fence={answer.fence}
+              finished={size}
+              onSlide={slide}
+              turning={bySize}
+              methods={methods}
+            />
           ) : (
             <BeamWaiting />
           )}
@@ -97,7 +123,10 @@ export function Bench({ project, unit, units }: Props) {
             weights={wanted.weights}
             weighed={wanted.weighed}
             weigh={wanted.weigh}
+            turning={byPriorities}
+            methods={methods}
           />
+
           <SaidAtRest size={size} answer={fresh ? answer : undefined} />
           {answer ? (
             <section aria-label="Methods" className={fresh ? "methods" : "methods methods-stale"}>

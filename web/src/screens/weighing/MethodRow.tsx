@@ -6,7 +6,6 @@ import type { Fabric, Method } from "../../api/client";
 import { PartsBar } from "../../drawing/PartsBar";
 import { inHundred, SpreadPicture } from "../../drawing/SpreadPicture";
 import { StripPicture } from "../../drawing/StripPicture";
-import { Assumed } from "../../parts/Assumed";
 import { Hint } from "../../parts/Hint";
 import { isPlace } from "../../parts/places";
 import { useTold } from "../../parts/measures";
@@ -38,30 +37,46 @@ export function MethodRow(props: Props) {
       onBlur={() => onFocus(null)}
     >
       <th scope="row">
-        <button
-          type="button"
-          className="method-name"
-          ref={isPlace(first ? "methods" : undefined)}
-          data-method={method.method}
-          aria-expanded={open}
-          onClick={onOpen}
-          onKeyDown={(event) => moveAmongRows(event)}
-        >
-          <ChevronRight
-            size={16}
-            aria-hidden="true"
-            className={`flex-none transition-transform duration-120 ${open ? "rotate-90" : ""}`}
-          />
-          <span className="min-w-[1.1em] figure text-lg text-quiet">{method.rank ?? "–"}</span>
-          <span>{method.title}</span>
-        </button>
-        {method.feasible && <Reading method={method} />}
-        {beatenBy && (
-          <span className="block pl-5.5 text-xs text-quiet">beaten on every count by {beatenBy}</span>
-        )}
+        <div className="method-head">
+          <button
+            type="button"
+            className="method-name"
+            ref={isPlace(first ? "methods" : undefined)}
+            data-method={method.method}
+            aria-expanded={open}
+            onClick={onOpen}
+            onKeyDown={(event) => moveAmongRows(event)}
+          >
+            <ChevronRight
+              size={16}
+              aria-hidden="true"
+              className={`flex-none transition-transform duration-120 ${open ? "rotate-90" : ""}`}
+            />
+            <span className="w-13 flex-none self-start figure text-lg text-quiet">{method.rank ?? "–"}</span>
+            <span>{method.title}</span>
+          </button>
+          {method.feasible && <Verdict method={method} beatenBy={beatenBy} />}
+          {method.feasible && <Reading method={method} />}
+        </div>
       </th>
       {method.feasible ? <Figures {...props} /> : <Reasons method={method} />}
     </tr>
+  );
+}
+
+/** What is counted as a chance for error. */
+const CHANCES =
+  "Chances for error: every time a line or an edge is laid by eye, for all of these units: a ruler on its line, two edges on one another, a seam along a drawn line.";
+
+/** One word for where it stands; why, where one looks closer. */
+function Verdict({ method, beatenBy }: { method: Method; beatenBy: string | undefined }) {
+  const why = [beatenBy && `Beaten on every count by ${beatenBy}.`, method.why].filter(Boolean).join(" ");
+  return (
+    <Hint text={why}>
+      <span tabIndex={0} className="verdict" data-first={method.rank === 1 || undefined}>
+        {method.verdict}
+      </span>
+    </Hint>
   );
 }
 
@@ -79,29 +94,29 @@ function Figures({ method, scale, most, fabricOf, pickedHere, onPick }: Props) {
       </td>
       <td>
         {method.waste && <PartsBar waste={method.waste} most={most} width={124} />}
-        <span className="text-sm whitespace-nowrap text-quiet">
+        <span className="text-sm whitespace-nowrap text-quiet" title={`from ${method.taken ?? ""}`}>
           <b className="font-semibold text-ink">{areaOf(method.waste?.net ?? 0)}</b> {area},{" "}
           {areaOf(method.waste?.lost ?? 0)} wasted
-          <br />
-          from {method.taken}
         </span>
       </td>
       <td className="numeric" data-label="extra units">
         {method.makes?.surplus}
       </td>
       <td>
-        {method.accuracy && <SpreadPicture accuracy={method.accuracy} />}
-        <span className="text-sm whitespace-nowrap text-quiet">
-          <b className="font-semibold text-ink">{inHundred(method.accuracy?.good ?? 0)}</b> good{" "}
-          <Assumed basis={method.accuracy?.basis} of="error" />
+        <span className="flex items-center gap-2.5">
+          {method.accuracy && <SpreadPicture accuracy={method.accuracy} width={80} />}
+          <span className="text-sm whitespace-nowrap text-quiet">
+            <b className="font-semibold text-ink">{inHundred(method.accuracy?.good ?? 0)}</b> good
+          </span>
         </span>
       </td>
       <td className="numeric" data-label="chances for error">
-        {method.accuracy?.alignments}
+        <Hint text={CHANCES}>
+          <span tabIndex={0}>{method.accuracy?.alignments}</span>
+        </Hint>
       </td>
       <td className="numeric" data-label="minutes">
         {method.effort?.minutes.toFixed(0)}
-        <Assumed basis={method.effort?.basis} of="time" />
       </td>
       <td className="method-pick">
         <PickButton title={method.title ?? ""} pickedHere={pickedHere} onPick={onPick} />

@@ -1,12 +1,14 @@
-import { memo, useDeferredValue } from "react";
+import { memo, useDeferredValue, useRef } from "react";
 
 import type { Method, Project, Unit, WeighAnswer } from "../../api/client";
 import { ScaleBar } from "../../drawing/ScaleBar";
+import { Assumed } from "../../parts/Assumed";
 import { Legend } from "./Legend";
 import { MethodDetail } from "./MethodDetail";
 import { MethodRow } from "./MethodRow";
 import { SortHead } from "./SortHead";
 import { same } from "./unitDocument";
+import { useSettledOrder } from "./useSettledOrder";
 import { fabricOf } from "./useWeighing";
 import type { Sorting, Wanted } from "./useWanted";
 
@@ -25,7 +27,7 @@ type Props = {
 };
 
 /** Room for one fabric's strip in a row, in pixels. */
-const STRIP_ROOM = 112;
+const STRIP_ROOM = 74;
 const BAR_ROOM = 40;
 /** Rows that are seen at once, more or less. */
 const SEEN = 4;
@@ -33,7 +35,12 @@ const SEEN = 4;
 /** The methods, a row each, all drawn to one scale; drawn again only for another answer. */
 export const MethodTable = memo(function MethodTable(props: Props) {
   const { unit, answer, sorting, change } = props;
-  const methods = inOrder(answer.methods, sorting, unit.pick?.method);
+  const body = useRef<HTMLTableSectionElement>(null);
+  const methods = useSettledOrder(
+    inOrder(answer.methods, sorting, unit.pick?.method),
+    `${sorting} ${unit.pick?.method ?? ""}`,
+    body,
+  );
   const longest = Math.max(0, ...lengths(answer.methods));
   const scale = STRIP_ROOM / (longest || 1);
   const most = Math.max(1, ...answer.methods.map((method) => method.waste?.consumed ?? 0));
@@ -55,13 +62,24 @@ export const MethodTable = memo(function MethodTable(props: Props) {
             <SortHead sorting="surplus" current={sorting} onSort={sort} numeric>
               Extra units
             </SortHead>
-            <SortHead sorting="good" current={sorting} onSort={sort}>
+            <SortHead
+              sorting="good"
+              current={sorting}
+              onSort={sort}
+              beside={<Assumed basis={basisOf(answer, "accuracy")} of="error" />}
+            >
               Accuracy
             </SortHead>
             <SortHead sorting="alignments" current={sorting} onSort={sort} numeric>
               Chances for error
             </SortHead>
-            <SortHead sorting="minutes" current={sorting} onSort={sort} numeric>
+            <SortHead
+              sorting="minutes"
+              current={sorting}
+              onSort={sort}
+              numeric
+              beside={<Assumed basis={basisOf(answer, "effort")} of="time" />}
+            >
               Minutes
             </SortHead>
             <th scope="col">
@@ -69,7 +87,7 @@ export const MethodTable = memo(function MethodTable(props: Props) {
             </th>
           </tr>
         </thead>
-        <tbody>
+        <tbody ref={body}>
           {methods.map((method, place) => (
             <Row key={method.method} row={{ ...shared, method, first: place === 0 }} seen={place < SEEN} />
           ))}
@@ -120,6 +138,12 @@ const Way = memo(function Way({ method, longest, most, scale, ...props }: RowPro
     </>
   );
 });
+
+/** Said once for all of them: assumed where any of them is. */
+function basisOf({ methods }: WeighAnswer, of: "accuracy" | "effort") {
+  const known = methods.flatMap((method) => method[of]?.basis ?? []);
+  return known.includes("assumed") ? "assumed" : known[0];
+}
 
 /** Whether it is the pick; with an answer, whether it was picked for just that unit. */
 function isPicked(unit: Unit, method: Method, answer?: WeighAnswer): boolean {

@@ -21,17 +21,16 @@ type Props = {
   measure: string | undefined;
   error: ApiError | null;
   units: Units;
+  /** How the pick stands. */
+  children: React.ReactNode;
 };
 
 /** What is wanted, as a sentence with two numbers to fill in. */
-export function Order({ project, unit, wanted, size, answer, measure, error, units }: Props) {
+export function Order({ project, unit, wanted, size, answer, measure, error, units, children }: Props) {
   const drawing = answer?.drawing;
   const sizeError = error?.at("/at") ?? error?.at("/unit/finished");
   return (
-    <section
-      className="flex items-start gap-4.5 pt-3 pb-1.5 max-tablet:flex-wrap"
-      aria-label="What is wanted"
-    >
+    <section className="flex items-start gap-4.5 pt-2 pb-1 max-tablet:flex-wrap" aria-label="What is wanted">
       {drawing ? (
         <UnitPicture
           drawing={drawing}
@@ -62,9 +61,12 @@ export function Order({ project, unit, wanted, size, answer, measure, error, uni
         </span>
       )}
       <ChangeUnit project={project} unit={unit} units={units} />
-      <span className="ml-auto pt-4.5 text-md whitespace-nowrap">
-        <span className="quiet">seam allowance</span> <FinishedLine length={project.seam_allowance} />
-      </span>
+      <div className="ml-auto grid min-w-0 flex-1 justify-items-end gap-0.5 pt-1 text-right max-tablet:basis-full max-tablet:justify-items-start max-tablet:text-left">
+        <span className="text-md whitespace-nowrap">
+          <span className="quiet">seam allowance</span> <FinishedLine length={project.seam_allowance} />
+        </span>
+        {children}
+      </div>
       {error && !sizeError && !error.faults.some((fault) => fault.pointer.startsWith("/unit/count")) && (
         <p role="alert" className="field-error">
           {error.faults[0]?.message ?? error.message}

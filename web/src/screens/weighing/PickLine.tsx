@@ -1,7 +1,8 @@
 import { Pin as PinIcon } from "lucide-react";
+import { Link } from "react-router";
 
-import type { Project, Unit, UnitDocument } from "../../api/client";
-import { NextLink } from "../../parts/NextLink";
+import type { Unit, UnitDocument } from "../../api/client";
+import { Hint } from "../../parts/Hint";
 import { Words } from "../../parts/Words";
 import { SavingLine } from "../../saving/SavingLine";
 import type { Saving } from "../../saving/useSaving";
@@ -14,26 +15,24 @@ type Props = {
   weighed: UnitDocument | undefined;
   wanted: Wanted;
   saving: Saving;
-  /** Where what is next is done. */
-  project: Project;
   /** What was not picked, and why. */
   notPicked: string | null;
 };
 
 /** How the pick stands: made, at another size than the fence, being saved, not saved, or undoable. */
-export function PickLine({ unit, weighed, wanted, saving, project, notPicked }: Props) {
+export function PickLine({ unit, weighed, wanted, saving, notPicked }: Props) {
   return (
-    <div className="flex min-h-7.5 flex-wrap items-center gap-x-5 gap-y-0.5 text-md" role="status">
+    <div
+      className="flex min-h-7.5 flex-wrap items-center justify-end gap-x-5 gap-y-0.5 text-md max-tablet:justify-start"
+      role="status"
+    >
       {notPicked && (
         <span role="alert" className="field-error">
           <Words>{`Not picked: ${notPicked}`}</Words>
         </span>
       )}
       <Standing unit={unit} weighed={weighed} wanted={wanted} />
-      <span className="quiet ml-auto text-sm">
-        Next for the project: <NextLink project={project.id} />.
-      </span>
-      <SavingLine saving={saving} className="ml-auto" />
+      <SavingLine saving={saving} />
     </div>
   );
 }
@@ -48,6 +47,11 @@ function Standing({ unit, weighed, wanted }: Pick<Props, "unit" | "weighed" | "w
       <PinIcon size={15} aria-hidden="true" /> Picked:{" "}
       <strong className="font-strong">{pick.answer.title ?? titleOf(pick.method)}</strong> for{" "}
       <UnitWords unit={pick.unit} />
+      <Hint text="One step at a time, to be read from where you stand" action="bench">
+        <Link className="button ml-2" to={`/projects/${unit.project_id}/units/${unit.id}/steps`}>
+          At the bench
+        </Link>
+      </Hint>
       {away && (
         <button type="button" className="link-button" onClick={() => wanted.restore(pick.unit)}>
           The fence stands elsewhere: go back to the pick

@@ -3,13 +3,14 @@ import { Slider } from "radix-ui";
 import { memo } from "react";
 
 import { isPlace } from "../../parts/places";
-import { api, type Maker, type Project, type Weights } from "../../api/client";
+import { api, type Interval, type Maker, type Project, type Turning, type Weights } from "../../api/client";
 import { read } from "../../api/reads";
 import { Hint } from "../../parts/Hint";
 import { useKinds } from "../../parts/useKinds";
 import { ClashDialog } from "../../saving/ClashDialog";
 import { Unsaved } from "../../saving/SavingLine";
 import { type Change, useSaving } from "../../saving/useSaving";
+import { Ribbon } from "./Ribbon";
 import type { Wanted } from "./useWanted";
 
 const WORDS = ["not at all", "some", "much", "very much"];
@@ -20,16 +21,21 @@ function words(weight: number): string {
   return WORDS[Math.min(MOST, Math.round(weight))] ?? "";
 }
 
-type Props = { project: Project } & Pick<Wanted, "weights" | "weighed" | "weigh">;
+type Props = {
+  project: Project;
+  /** Which method is first at each weight of each, as far as that is known. */
+  turning: Record<string, Turning>;
+  methods: string[];
+} & Pick<Wanted, "weights" | "weighed" | "weigh">;
 
 /** Sliders for what counts: the methods are put in order again as they move. */
 export const Priorities = memo(function Priorities(props: Props) {
-  const { weights, weigh } = props;
+  const { weights, weigh, turning, methods } = props;
   const counts = useKinds(props.project.measure).data?.priorities ?? [];
   const change = (name: string, weight: number) => weigh({ ...weights, [name]: weight });
   return (
     <section
-      className="flex items-center gap-5.5 pt-0.5 pb-2.5 max-wide:flex-wrap max-wide:gap-x-5.5 max-wide:gap-y-1.5"
+      className="flex items-center gap-5.5 pt-0 pb-1.5 max-wide:flex-wrap max-wide:gap-x-5.5 max-wide:gap-y-1.5"
       aria-label="What matters"
     >
       <h2 id="counts" className="m-0 text-md whitespace-nowrap">
@@ -61,6 +67,15 @@ export const Priorities = memo(function Priorities(props: Props) {
               aria-valuetext={words(weights[name])}
             />
           </Slider.Root>
+          <Ribbon
+            className="ribbon-thin"
+            intervals={turning[name]?.intervals ?? []}
+            methods={methods}
+            place={(weight) => `${(weight / MOST) * 100}%`}
+            to={MOST}
+            now={weights[name]}
+            says={(interval) => `${interval.title ?? ""} is first ${reach(interval)}`}
+          />
         </div>
       ))}
       <Keep {...props} />
@@ -68,8 +83,13 @@ export const Priorities = memo(function Priorities(props: Props) {
   );
 });
 
+/** From which weight to which, of those that a slider gives. */
+function reach({ span: [from = 0, to = MOST] = [] }: Interval): string {
+  return `from ${words(Math.max(0, from))} to ${words(Math.min(MOST, to))}`;
+}
+
 /** What stands on the sliders can be kept as the maker's own, or put back to it. */
-function Keep({ project, weights, weighed, weigh }: Props) {
+function Keep({ project, weights, weighed, weigh }: Omit<Props, "turning" | "methods">) {
   const { saving, keep } = useKeeping(project, () => weigh(null));
   return (
     <span className="flex min-w-27 gap-3 text-sm">

@@ -35,9 +35,9 @@ export function Reading({ method }: { method: Method }) {
   return (
     <span className="reading">
       {parts.map((part, i) => (
-        <span key={part.key} className="mr-1 inline-block whitespace-nowrap">
+        <span key={part.key} className="reading-part">
           {part}
-          {i < parts.length - 1 && ", "}
+          {i < parts.length - 1 && <span className="sr-only">, </span>}
         </span>
       ))}
     </span>
@@ -48,8 +48,12 @@ function CutWords({ cuts, alone }: { cuts: Alike; alone: boolean }) {
   const [{ shape, size }] = cuts;
   return (
     <>
-      {alone ? `${SHAPES[shape] ?? shape} cut` : listed([...new Set(cuts.map((cut) => cut.fabric))])}{" "}
-      <CutLabel shape={shape} size={size} />
+      <span>
+        {alone ? `${SHAPES[shape] ?? shape} cut` : listed([...new Set(cuts.map((cut) => cut.fabric))])}{" "}
+      </span>
+      <span className="whitespace-nowrap">
+        <CutLabel shape={shape} size={size} />
+      </span>
     </>
   );
 }
@@ -64,7 +68,7 @@ function LineWords({ setting, alone }: { setting: Method["settings"][number]; al
   const side = SIDES[setting.side ?? ""];
   return (
     <>
-      {!alone && side ? side : setting.reads === "letter" ? "letter" : "line"}{" "}
+      <span>{!alone && side ? side : setting.reads === "letter" ? "letter" : "line"} </span>
       <PrintedNumber printed={setting.mark} reads={setting.reads} />
     </>
   );

@@ -8,11 +8,13 @@ type Props = {
   current: Sorting;
   onSort: (sorting: Sorting) => void;
   numeric?: boolean;
+  /** What is said of the whole column. */
+  beside?: ReactNode;
   children: ReactNode;
 };
 
 /** A column's head that sorts by it, the least first. */
-export function SortHead({ sorting, current, onSort, numeric = false, children }: Props) {
+export function SortHead({ sorting, current, onSort, numeric = false, beside, children }: Props) {
   const sorted = sorting === current;
   return (
     <th scope="col" aria-sort={sorted ? "ascending" : "none"} className={numeric ? "numeric" : ""}>
@@ -20,6 +22,7 @@ export function SortHead({ sorting, current, onSort, numeric = false, children }
         {children}
         <ArrowDown size={13} aria-hidden="true" className={sorted ? "" : "invisible"} />
       </button>
+      {beside && <span className="block">{beside}</span>}
     </th>
   );
 }

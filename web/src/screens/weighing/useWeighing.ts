@@ -10,6 +10,7 @@ import { useEffect, useRef, useState } from "react";
 import { useAway } from "../../api/away";
 import {
   ApiError,
+  type Asked,
   type Beam,
   type Fabric,
   type Project,
@@ -29,6 +30,9 @@ export type Weighing = {
   fresh: boolean;
   error: ApiError | null;
   trouble: Error | null;
+  /** What is asked of it: what stands otherwise than is stored, and a word for what is stored. */
+  asked: Asked;
+  stored: string;
   /** The answer to what is asked now, when it is there, whatever is asked by then. */
   answered: () => Promise<WeighAnswer>;
 };
@@ -71,6 +75,8 @@ export function useWeighing(project: Project, unit: Unit, wanted: Wanted): Weigh
     fresh,
     error: error instanceof ApiError ? error : null,
     trouble: error ?? (query.isFetching ? away : null),
+    asked: { at: wanted.at, count: wanted.counts, priorities: prioritiesOf(wanted) },
+    stored,
     answered,
   };
 }

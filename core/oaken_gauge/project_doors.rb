@@ -1,0 +1,34 @@
+# frozen_string_literal: true
+
+module OakenGauge
+  # The doors to how far a project is, and to its steps at the bench. They are opened as methods of {OakenGauge}.
+  #
+  # @example
+  #   OakenGauge.next_step(quilt: true, units: 5, picked: 2)["say"]   # => "pick a method for 3 units"
+  module ProjectDoors
+    # @param facts [Hash{Symbol => Object}] how far a project is, see {Projects::Stations}
+    # @return [Array<Hash>] its stations in the order of work: "station", "title" and what is "open" there
+    def stations(**facts)
+      Projects::Stations.new(**facts).all
+    end
+
+    # @param facts [Hash{Symbol => Object}] how far a project is, see {Projects::Stations}
+    # @return [Hash] what is next for it: "say", and the "station" that it is done at
+    def next_step(**facts)
+      Projects::Stations.new(**facts).next_step
+    end
+
+    # @param answer [Hash] a method as it was weighed
+    # @return [Array<Hash>] its steps, as they are read from where one stands
+    def bench_steps(answer)
+      Answers::BenchStepsWriter.new(answer.fetch("steps", [])).write
+    end
+
+    # @param units [Array<Hash>] of a project: "unit", its document, and "answer", what its pick was weighed as, or nil
+    # @param measure [String] that it is worked in
+    # @return [Hash] a row for each of the "units", and "totals"
+    def units_at_home(units, measure)
+      Answers::HomeWriter.new(measure.to_sym).write(units)
+    end
+  end
+end
