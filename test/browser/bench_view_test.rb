@@ -26,17 +26,17 @@ class BenchViewTest < BrowserCase
     at 2
 
     assert_heard "two and seven eighths inches"
-    find("body").send_keys(:space)
+    press(" ")
     at 3
-    find("body").send_keys(:page_down)
+    press(:PageDown)
     at 4
-    find("body").send_keys(:left)
+    press(:Left)
     at 3
     click_button "← Back"
     at 2
 
     assert_current_path %r{/units/#{@unit.id}/steps/2$}
-    find("body").send_keys(:escape)
+    press(:Escape)
 
     assert_selector ".method"
     press("v")

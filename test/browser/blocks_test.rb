@@ -161,6 +161,7 @@ class BlocksScreenTest < BrowserCase
     click_button "Add them"
 
     assert_selector "h1", text: /Gull: half-square/, visible: :all
+    find("tbody[data-settled=true]")
     click_button "Pick Two at a time", exact: true
     eventually { @project.units.reload.any?(&:pick) }
     visit "/blocks/#{stored.id}"

@@ -63,6 +63,7 @@ class ChangingUnitsTest < BrowserCase
   end
 
   def test_taken_away_and_put_back
+    find("tbody[data-settled=true]")
     click_button "Pick Two at a time", exact: true
 
     assert_heard "Picked: Two at a time"

@@ -95,6 +95,7 @@ class EntryTest < BrowserCase
   end
 
   def test_the_units_of_a_project_begin_with_the_first_that_has_no_pick
+    find("tbody[data-settled=true]")
     click_button "Pick Two at a time", exact: true
 
     assert_heard "Picked: Two at a time"

@@ -19,6 +19,7 @@ class KeysTest < BrowserCase
 
   # G and then U goes to the units: nothing is undone by the U of it.
   def test_a_letter_after_g_is_no_other_key
+    find("tbody[data-settled=true]")
     click_button "Pick Two at a time", exact: true
 
     assert_heard "Picked: Two at a time"
@@ -74,6 +75,7 @@ class KeysTest < BrowserCase
 
     assert_selector "tr.method", minimum: 5
     assert_no_selector "[role=dialog]"
+    find("tbody[data-settled=true]")
     click_button "Pick Two at a time", exact: true
 
     assert_heard "Picked: Two at a time"

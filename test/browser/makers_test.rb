@@ -57,6 +57,7 @@ class MakersScreenTest < BrowserCase
 
     assert_text "No tool in the drawer yet"
     Capybara.using_session(:other) do
+      find("tbody[data-settled=true]")
       click_button "Pick Two at a time", exact: true
 
       assert_heard "Picked: Two at a time"

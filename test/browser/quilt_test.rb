@@ -196,6 +196,7 @@ class QuiltScreenTest < BrowserCase
     click_button "Weigh these units"
 
     assert_selector "h1", text: /Quilt: half-square/, visible: :all
+    find("tbody[data-settled=true]")
     click_button "Pick Two at a time", exact: true
     eventually { @project.units.reload.last.pick }
     visit "/projects/#{@project.id}/quilt"

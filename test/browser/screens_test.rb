@@ -42,6 +42,32 @@ class ScreensTest < BrowserCase
     end
   end
 
+  # Whatever opens over a screen: its address, and what opens it.
+  def dialogs
+    unit = "/projects/#{@project.id}/units/#{@unit.id}"
+    { ["/projects", "Start a project"] => nil, ["/projects", "Change #{@project.name}"] => nil, ["/projects", "Show #{@project.name} to others"] => nil,
+      ["/projects", "What is missing: #{@project.name}"] => nil, ["/tools", "Add a tool"] => nil, ["/fabric", "Add a fabric"] => nil,
+      ["/makers", "Add a maker"] => nil, ["/blocks", "Draw a block"] => nil, [unit, "Add a unit"] => nil, [unit, "All 5 units"] => nil,
+      [unit, "All keys"] => nil, [unit, "Bench of #{@maker.name}"] => "[role=menu]" }
+  end
+
+  def test_every_dialog_can_be_used_by_everybody
+    dialogs.each do |(path, button), there|
+      visit path
+      click_button button, match: :first
+
+      assert_selector there || "[role=dialog]"
+      [[1280, 800], [820, 1180], [390, 844]].each do |wide, high|
+        assert_fits("#{path}: #{button}", wide, high)
+        assert_empty axe_faults, "#{button} at #{wide}"
+      end
+      execute_script("document.documentElement.dataset.light = 'dark'")
+
+      assert_empty axe_faults, "#{button} in the dark"
+      page.driver.resize(1280, 800)
+    end
+  end
+
   # Whether anything would be found at all.
   def test_what_is_wrong_for_readers_is_found
     visit "/projects/#{@project.id}"

@@ -12,6 +12,7 @@ class TroubleTest < BrowserCase
 
   def test_another_window_saved_first_keep_theirs
     pick_elsewhere "die/patches"
+    find("tbody[data-settled=true]")
     click_button "Pick Two at a time", exact: true
 
     assert_selector "[role=dialog]", text: "Changed in another window"
@@ -24,6 +25,7 @@ class TroubleTest < BrowserCase
 
   def test_another_window_saved_first_keep_mine
     pick_elsewhere "die/patches"
+    find("tbody[data-settled=true]")
     click_button "Pick Two at a time", exact: true
     click_button "Save mine over it"
 
@@ -34,6 +36,7 @@ class TroubleTest < BrowserCase
   # Closed without a choice, neither version is lost: hers is not saved, and she may choose later.
   def test_another_window_saved_first_choose_later
     pick_elsewhere "die/patches"
+    find("tbody[data-settled=true]")
     click_button "Pick Two at a time", exact: true
 
     assert_selector "[role=dialog]", text: "Changed in another window"
@@ -66,6 +69,7 @@ class TroubleTest < BrowserCase
 
   def pick_through_an_outage(cluster)
     cluster.stop
+    find("tbody[data-settled=true]")
     click_button "Pick Two at a time", exact: true
 
     assert_text "The database is not answering"
@@ -87,6 +91,7 @@ class TroubleTest < BrowserCase
         return answer;
       };
     JS
+    find("tbody[data-settled=true]")
     click_button "Pick Two at a time", exact: true
 
     assert_heard "Picked: Two at a time"
@@ -102,6 +107,7 @@ class TroubleTest < BrowserCase
 
     assert_fence "two and one eighth inches"
     assert_heard "squares cut three inches", "Two at a time"
+    find("tbody[data-settled=true]")
     click_button "Pick Two at a time", exact: true
 
     assert_heard "Picked: Two at a time"

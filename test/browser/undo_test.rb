@@ -5,6 +5,7 @@ require "support/browser_case"
 # One undo for the whole bench: what was done in this window, on whichever of its screens.
 class UndoTest < BrowserCase
   def pick(title = "Two at a time")
+    find("tbody[data-settled=true]")
     click_button "Pick #{title}", exact: true
 
     assert_heard "Picked: #{title}"
@@ -52,6 +53,7 @@ class UndoTest < BrowserCase
     @unit.reload.update!(label: "Spray")
     page.refresh
     find(".method-name", text: /Two at a time$/)
+    find("tbody[data-settled=true]")
     click_button "Pick Eight at a time", exact: true
 
     assert_heard "Picked: Eight at a time"

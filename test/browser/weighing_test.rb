@@ -25,6 +25,7 @@ class WeighingScreenTest < BrowserCase
 
     assert_heard "Line 3 on the half-square side of Half-inch triangle: that number is the finished size. Cut the strip three and one half inches wide"
     assert_heard "Cut 24 pairs from the strips, rotating the ruler 180° between cuts, not flipping it."
+    find("tbody[data-settled=true]")
     click_button "Pick #{PAIR}"
 
     assert_heard "Picked: #{PAIR} for 24 finished at three inches"
@@ -52,6 +53,7 @@ class WeighingScreenTest < BrowserCase
   end
 
   def test_pick_and_unpick_can_be_undone
+    find("tbody[data-settled=true]")
     click_button "Pick Two at a time", exact: true
 
     assert_heard "Picked: Two at a time"
@@ -79,6 +81,7 @@ class WeighingScreenTest < BrowserCase
 
   # One stack for the whole project: what is undone is gone to.
   def test_what_was_done_to_other_units_is_undone_from_here
+    find("tbody[data-settled=true]")
     click_button "Pick Two at a time", exact: true
 
     assert_heard "Picked: Two at a time"
@@ -97,6 +100,7 @@ class WeighingScreenTest < BrowserCase
     drag_fence_to "4"
 
     assert_fence "four inches"
+    find("tbody[data-settled=true]")
     click_button "Pick Two at a time", exact: true
 
     assert_heard "Picked: Two at a time"
@@ -108,6 +112,7 @@ class WeighingScreenTest < BrowserCase
   end
 
   def test_a_pick_says_when_the_fence_stands_elsewhere
+    find("tbody[data-settled=true]")
     click_button "Pick Two at a time", exact: true
 
     assert_heard "Picked: Two at a time"

@@ -54,7 +54,7 @@ export const KEYS = {
   change: here("E", "change or remove these units", "e"),
   list: here("L", "all units of the project", "l"),
   add: here("A", "add one", "a"),
-  next: here("Space", "next", "Space", "Enter", "PageDown"),
+  next: here("Space", "next", "Space", "Enter", "PageDown", "ArrowRight"),
   back: here("←", "the step before; Page Up too", "ArrowLeft", "PageUp"),
   leaveBench: here("Esc", "leave the bench view", "Escape"),
   first: here("1", "the first answer", "1"),

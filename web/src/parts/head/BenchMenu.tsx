@@ -21,38 +21,36 @@ export function BenchMenu({ project, onClose }: Props) {
   const projects = (useQuery(read.projects()).data ?? []).filter(({ aside, id }) => !aside || id === project);
   const session = useSession();
   return (
-    <DropdownMenu.Root defaultOpen onOpenChange={(open) => !open && onClose()}>
+    <DropdownMenu.Root defaultOpen modal={false} onOpenChange={(open) => !open && onClose()}>
       <DropdownMenu.Trigger asChild>
         <BenchButton project={project} />
       </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
-        <DropdownMenu.Content className="menu" align="start" sideOffset={4}>
-          {projects.slice(0, SEEN).map(({ id, name }) => (
-            <Item key={id} to={placeOf(id, "home")}>
-              <Check size={15} aria-hidden="true" className={id === project ? "" : "invisible"} />
-              <span className="truncate">{name}</span>
-            </Item>
-          ))}
-          <Item to="/projects">All projects</Item>
-          <DropdownMenu.Separator className="menu-line" />
-          <Item to="/makers">Makers at this bench</Item>
-          <Item to="/projects#file">The whole bench as a file</Item>
-          {session?.name && (
-            <Item to="/account">
-              Account: <span className="truncate">{session.name}</span>
-            </Item>
-          )}
-          <DropdownMenu.Separator className="menu-line min-stacked:hidden" />
-          {HERS.map(({ to, name, Icon }) => (
-            <Item key={to} to={to} className="min-stacked:hidden">
-              <Icon size={15} aria-hidden="true" /> {name}
-            </Item>
-          ))}
-          <DropdownMenu.Item className="menu-item min-stacked:hidden" onSelect={turnLight}>
-            Light or dark
-          </DropdownMenu.Item>
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
+      <DropdownMenu.Content className="menu" align="start" sideOffset={4}>
+        {projects.slice(0, SEEN).map(({ id, name }) => (
+          <Item key={id} to={placeOf(id, "home")}>
+            <Check size={15} aria-hidden="true" className={id === project ? "" : "invisible"} />
+            <span className="truncate">{name}</span>
+          </Item>
+        ))}
+        <Item to="/projects">All projects</Item>
+        <DropdownMenu.Separator className="menu-line" />
+        <Item to="/makers">Makers at this bench</Item>
+        <Item to="/projects#file">The whole bench as a file</Item>
+        {session?.name && (
+          <Item to="/account">
+            Account: <span className="truncate">{session.name}</span>
+          </Item>
+        )}
+        <DropdownMenu.Separator className="menu-line min-stacked:hidden" />
+        {HERS.map(({ to, name, Icon }) => (
+          <Item key={to} to={to} className="min-stacked:hidden">
+            <Icon size={15} aria-hidden="true" /> {name}
+          </Item>
+        ))}
+        <DropdownMenu.Item className="menu-item min-stacked:hidden" onSelect={turnLight}>
+          Light or dark
+        </DropdownMenu.Item>
+      </DropdownMenu.Content>
     </DropdownMenu.Root>
   );
 }

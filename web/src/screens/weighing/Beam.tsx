@@ -85,10 +85,16 @@ export function Beam({ beam, fence: standingAt, finished, onSlide, turning, meth
           onGo={({ from: least }) => onSlide(String(least))}
         />
       </div>
-      <div className="self-center pl-2 text-right text-xs">
+      <div className="self-center pl-2 text-right text-xs max-phone:col-span-full max-phone:pl-0 max-phone:text-left">
         {away.length > 0 && (
-          <button type="button" className="link-button text-left leading-tight" onClick={() => setAll(!all)}>
-            {all ? "Fewer tools" : folding(folded, marked)}
+          <button
+            type="button"
+            className="link-button relative gap-0! whitespace-nowrap"
+            onClick={() => setAll(!all)}
+          >
+            {!all && marked > 0 && <b aria-hidden="true">• </b>}
+            {all ? "Fewer tools" : `${folded} more ${formOf(folded, "tool", "tools")}`}
+            {!all && marked > 0 && <span className="sr-only">, {marked} with a line here</span>}
           </button>
         )}
       </div>
@@ -125,12 +131,6 @@ function atFence({ rows }: BeamScale, fence: Fence): BeamScale["rows"] {
     const said = here.get(nameOf(row));
     return { ...row, locked: said?.locked ?? null, gaps: said?.gaps ?? [] };
   });
-}
-
-/** How many tools are folded away, and whether any of them would have a line here. */
-function folding(folded: number, marked: number): string {
-  const more = `${folded} more ${formOf(folded, "tool", "tools")}`;
-  return marked > 0 ? `${more}, ${marked} with a line` : more;
 }
 
 function nameOf({ tool, side, role }: Fence["rows"][number]): string {

@@ -92,6 +92,7 @@ export function Bench({ project, unit, units }: Props) {
             units={units}
           >
             <PickLine
+              seam={project.seam_allowance}
               unit={unit}
               weighed={fresh ? answer?.unit : undefined}
               wanted={wanted}

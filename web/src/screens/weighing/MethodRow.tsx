@@ -59,7 +59,7 @@ export function MethodRow(props: Props) {
           {method.feasible && <Reading method={method} />}
         </div>
       </th>
-      {method.feasible ? <Figures {...props} /> : <Reasons method={method} />}
+      {method.feasible ? <Figures {...props} /> : <Reasons method={method} open={open} />}
     </tr>
   );
 }
@@ -106,7 +106,8 @@ function Figures({ method, scale, most, fabricOf, pickedHere, onPick }: Props) {
         <span className="flex items-center gap-2.5">
           {method.accuracy && <SpreadPicture accuracy={method.accuracy} width={80} />}
           <span className="text-sm whitespace-nowrap text-quiet">
-            <b className="font-semibold text-ink">{inHundred(method.accuracy?.good ?? 0)}</b> good
+            <b className="font-semibold text-ink">{inHundred(method.accuracy?.good ?? 0)}</b>{" "}
+            <span className="good-word">good</span>
           </span>
         </span>
       </td>
@@ -167,19 +168,23 @@ const FirstStrip = memo(function FirstStrip({ role, drawings, scale, fabric }: S
   );
 });
 
-function Reasons({ method }: { method: Method }) {
+/** As much as the row is high, so that it keeps its height; all of it where the row is open. */
+function Reasons({ method, open }: { method: Method; open: boolean }) {
+  const says = method.problems.map(({ say }) => say).join(" ");
   return (
     <td colSpan={7} className="reasons">
-      {method.problems.map((problem) => (
-        <p key={problem.say}>
-          <Words>{problem.say}</Words>{" "}
-          {problem.lacks && (
-            <Link to={`/tools?add=${problem.lacks}`} className="link-button">
-              Add one to the drawer
-            </Link>
-          )}
-        </p>
-      ))}
+      <div className={open ? "" : "reasons-short"} title={open ? undefined : says}>
+        {method.problems.map((problem) => (
+          <p key={problem.say}>
+            <Words>{problem.say}</Words>{" "}
+            {problem.lacks && (
+              <Link to={`/tools?add=${problem.lacks}`} className="link-button">
+                Add one to the drawer
+              </Link>
+            )}
+          </p>
+        ))}
+      </div>
     </td>
   );
 }

@@ -36,7 +36,7 @@ const SEEN = 4;
 export const MethodTable = memo(function MethodTable(props: Props) {
   const { unit, answer, sorting, change } = props;
   const body = useRef<HTMLTableSectionElement>(null);
-  const methods = useSettledOrder(
+  const { rows: methods, settled } = useSettledOrder(
     inOrder(answer.methods, sorting, unit.pick?.method),
     `${sorting} ${unit.pick?.method ?? ""}`,
     body,
@@ -87,7 +87,7 @@ export const MethodTable = memo(function MethodTable(props: Props) {
             </th>
           </tr>
         </thead>
-        <tbody ref={body}>
+        <tbody ref={body} data-settled={settled}>
           {methods.map((method, place) => (
             <Row key={method.method} row={{ ...shared, method, first: place === 0 }} seen={place < SEEN} />
           ))}

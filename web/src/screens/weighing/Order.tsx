@@ -1,7 +1,6 @@
 import type { ApiError, Project, Unit, UnitDrawing, WeighAnswer } from "../../api/client";
 import { UnitPicture } from "../../drawing/UnitPicture";
 import { fillOf } from "../../drawing/Weaves";
-import { FinishedSize } from "../../parts/Sizes";
 import { ChangeUnit } from "./ChangeUnit";
 import { EntryField } from "../../parts/EntryField";
 import { LengthEntry } from "../../parts/LengthEntry";
@@ -30,7 +29,7 @@ export function Order({ project, unit, wanted, size, answer, measure, error, uni
   const drawing = answer?.drawing;
   const sizeError = error?.at("/at") ?? error?.at("/unit/finished");
   return (
-    <section className="flex items-start gap-4.5 pt-2 pb-1 max-tablet:flex-wrap" aria-label="What is wanted">
+    <section className="flex items-start gap-4.5 pt-2 pb-1 max-wide:flex-wrap" aria-label="What is wanted">
       {drawing ? (
         <UnitPicture
           drawing={drawing}
@@ -61,10 +60,7 @@ export function Order({ project, unit, wanted, size, answer, measure, error, uni
         </span>
       )}
       <ChangeUnit project={project} unit={unit} units={units} />
-      <div className="ml-auto grid min-w-0 flex-1 justify-items-end gap-0.5 pt-1 text-right max-tablet:basis-full max-tablet:justify-items-start max-tablet:text-left">
-        <span className="text-md whitespace-nowrap">
-          <span className="quiet">seam allowance</span> <FinishedLine length={project.seam_allowance} />
-        </span>
+      <div className="ml-auto grid min-w-0 flex-1 justify-items-end gap-0.5 pt-1 text-right max-wide:basis-full max-wide:justify-items-start max-wide:text-left">
         {children}
       </div>
       {error && !sizeError && !error.faults.some((fault) => fault.pointer.startsWith("/unit/count")) && (
@@ -121,10 +117,6 @@ function Fabrics({ project, unit, roles }: { project: Project; unit: Unit; roles
       })}
     </span>
   );
-}
-
-function FinishedLine({ length }: { length: string }) {
-  return <FinishedSize length={length} className="min-w-0 border-0 bg-transparent p-0" />;
 }
 
 function Swatch({ fill }: { fill: string }) {

@@ -2,7 +2,7 @@ import { type RefObject, useEffect, useLayoutEffect, useRef, useState } from "re
 
 import type { Method } from "../../api/client";
 
-/** How long nothing has to change before rows change places, and how long they slide, milliseconds. */
+/** How long nothing has to change, and no hand move over them, before rows change places; how long they slide; milliseconds. */
 const RESTS = 500;
 const SLIDES = 260;
 
@@ -14,21 +14,33 @@ export function useSettledOrder(
   methods: Method[],
   at: string,
   body: RefObject<HTMLTableSectionElement | null>,
-): Method[] {
+): { rows: Method[]; settled: boolean } {
   const wanted = methods.map(({ method }) => method).join(" ");
   const [settled, setSettled] = useState({ at, order: wanted });
   const now = settled.at === at ? settled.order : wanted;
   if (settled.at !== at) setSettled({ at, order: wanted });
   useEffect(() => {
-    const rest = setTimeout(() => setSettled({ at, order: wanted }), RESTS);
-    return () => clearTimeout(rest);
+    let rest: ReturnType<typeof setTimeout>;
+    const begin = () => {
+      clearTimeout(rest);
+      rest = setTimeout(() => setSettled({ at, order: wanted }), RESTS);
+    };
+    begin();
+    // No row moves from under a hand that is about to press something in it.
+    const rows = body.current;
+    rows?.addEventListener("pointermove", begin);
+    return () => {
+      clearTimeout(rest);
+      rows?.removeEventListener("pointermove", begin);
+    };
     // Each answer begins the rest anew, also where it changes no place.
-  }, [methods, wanted, at]);
+  }, [methods, wanted, at, body]);
   useSliding(now, body);
   const places = new Map(now.split(" ").map((name, place) => [name, place]));
-  return methods.toSorted(
+  const rows = methods.toSorted(
     (one, other) => (places.get(one.method) ?? methods.length) - (places.get(other.method) ?? methods.length),
   );
+  return { rows, settled: now === wanted };
 }
 
 /** Rows that stand elsewhere than before begin where they stood. */
