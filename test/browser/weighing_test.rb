@@ -149,6 +149,7 @@ class WeighingScreenTest < BrowserCase
     press :left, :left
 
     assert_fence "one and three quarters inches"
+    find("tbody[data-settled=true]")
     press "m"
     press :down, :enter
 

@@ -89,7 +89,7 @@ export function Beam({ beam, fence: standingAt, finished, onSlide, turning, meth
         {away.length > 0 && (
           <button
             type="button"
-            className="link-button relative gap-0! whitespace-nowrap"
+            className="link-button relative gap-0! whitespace-nowrap max-tablet:whitespace-normal"
             onClick={() => setAll(!all)}
           >
             {!all && marked > 0 && <b aria-hidden="true">• </b>}

@@ -5,6 +5,8 @@ import type { Method } from "../../api/client";
 /** How long nothing has to change, and no hand move over them, before rows change places; how long they slide; milliseconds. */
 const RESTS = 500;
 const SLIDES = 260;
+/** What says that a hand is at the rows. */
+const HANDS = ["pointermove", "focusin", "keydown"] as const;
 
 /**
  * Rows keep their places while the fence moves, and only their numbers change; once it rests they slide to where they stand now. What is
@@ -28,10 +30,10 @@ export function useSettledOrder(
     begin();
     // No row moves from under a hand that is about to press something in it.
     const rows = body.current;
-    rows?.addEventListener("pointermove", begin);
+    HANDS.forEach((event) => rows?.addEventListener(event, begin));
     return () => {
       clearTimeout(rest);
-      rows?.removeEventListener("pointermove", begin);
+      HANDS.forEach((event) => rows?.removeEventListener(event, begin));
     };
     // Each answer begins the rest anew, also where it changes no place.
   }, [methods, wanted, at, body]);
