@@ -6,6 +6,8 @@ module Server
     class CountPromised < Counted
       self.maximum_retry_count = 3
 
+      # Another one whenever what is counted is told otherwise: what was counted before that is counted anew.
+      TOLD = { "told" => 2 }.freeze
       # What a page waits for: picks, times the tools that each is read with.
       SOON = 2500
 
@@ -23,7 +25,7 @@ module Server
         # @param maker [Models::Maker]
         # @return [Hash] "promised" by the fabric's id, and whether that is "counting" still
         def ask(maker)
-          soon?(maker) ? { **count(maker), "counting" => false } : of(maker)
+          soon?(maker) ? { **count(maker), "counting" => false } : of(maker, TOLD)
         end
 
         # @param maker [Models::Maker]
@@ -36,13 +38,13 @@ module Server
         # @param maker [Models::Maker]
         # @return [Hash] the same for whoever goes on with something else meanwhile: a quilt is planned by a job, whatever its size
         def beside(maker)
-          maker.projects.none?(&:quilt) ? ask(maker) : of(maker)
+          maker.projects.none?(&:quilt) ? ask(maker) : of(maker, TOLD)
         end
 
         # @param maker [Models::Maker]
         # @return [Hash] what was counted last, whatever was changed since; nothing is counted anew
         def last(maker)
-          jobs(maker, {}).where(state: "done").order(updated_at: :desc).first&.answer || nothing
+          jobs(maker, TOLD).where(state: "done").order(updated_at: :desc).first&.answer || nothing
         end
 
         # @param counted [Hash]

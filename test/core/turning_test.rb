@@ -41,6 +41,27 @@ class TurningTest < CoreCase
     assert_equal ["dark"], OakenGauge.turning(document.merge("fabrics" => document["fabrics"].slice("light"), "over" => price("light")))["without_price"]
   end
 
+  # Where another takes over both cost the same: worked out from the answers of the weighing, a yard of 36 inches, a metre of 39.37.
+  def test_prices_turn_where_two_cost_the_same
+    light = ->(measure) { { "form" => "yardage", "usable_width" => measure ? "101.6cm" : "40", "price" => 10 } }
+    { nil => "3", "cm" => "8cm" }.each do |measure, finished|
+      document = { "unit" => { "kind" => "half_square", "finished" => finished, "count" => 30 }, "measure" => measure,
+                   "fabrics" => { "light" => light[measure], "dark" => { "same_as" => "light" } } }.compact
+      ends = [0, 1, 3, 12].flat_map { |hour| Turned.new(document).ends("light", hour, measure ? 39.37 : 36) }
+
+      refute_empty ends, measure
+      ends.each { |one, other| assert_in_delta one, other, 1e-3, measure }
+    end
+  end
+
+  # A straight ruler shows a line wherever it is asked: the end of a range between two stops is no mark of the beam for that.
+  def test_an_end_between_two_marks_is_none
+    unit = { "unit" => { "kind" => "half_square", "finished" => "2", "count" => 8 } }
+    told = OakenGauge.turning(unit.merge("over" => { "size" => ["1 1/16", "1 15/16"] }))["intervals"]
+
+    assert_equal ["1 1/8", "1 7/8"], [told.first["from"], told.last["to"]]
+  end
+
   def test_what_cannot_be_asked_is_said
     unit = { "unit" => { "kind" => "half_square", "finished" => "2", "count" => 24 } }
     priced = ->(price, currency) { { "form" => "yardage", "price" => price, "currency" => currency }.compact }

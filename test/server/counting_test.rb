@@ -67,6 +67,20 @@ class CountingTest < ServerCase
     end
   end
 
+  # What a former version counted says less: it is counted anew, and does not stand until then.
+  def test_what_a_former_version_counted_is_no_answer
+    many do
+      former = { "promised" => { @maker.fabrics.first.id.to_s => { "promised" => "9", "left" => nil, "twice" => false, "say" => "", "by" => [] } } }
+      Server::Models::Job.ask(@maker, Server::Jobs::CountPromised, { "of" => Server::Models::Stamp.of(@maker) })
+      @maker.jobs.last.update!(state: "done", answer: former)
+
+      assert_equal [{}, true], told.values_at("promised", "counting")
+      work
+
+      refute_nil told["promised"].values.first["by"].first["id"]
+    end
+  end
+
   # Until it is counted anew, it stands as it was; and what nobody waits for any more is left.
   def test_whatever_changes_has_it_counted_anew
     many do

@@ -46,6 +46,19 @@ class Turned
     end
   end
 
+  # @param inches [Float] of length that a price is for
+  # @return [Array<Array(Float, Float)>] what the two methods cost at each price at which one takes over from the other
+  def ends(role, hour, inches)
+    told = OakenGauge.turning(@document.merge("over" => { "price" => { "fabric" => role, "an_hour" => hour } }))["intervals"]
+    methods = OakenGauge.weigh(@document)["methods"].to_h { |method| [method["method"], method] }
+    told.each_cons(2).map do |one, following|
+      [one, following].map do |interval|
+        method = methods.fetch(interval["first"])
+        (one["to"] * method["waste"]["net"] / inches / 40) + (hour * method["effort"]["minutes"] / 60.0)
+      end
+    end
+  end
+
   private
 
   def wrong(intervals, way, over)
