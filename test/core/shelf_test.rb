@@ -58,6 +58,17 @@ class ShelfTest < CoreCase
     assert_equal "1 strip", OakenGauge.promised([roll, roll.merge("id" => 9)])["1"]["by"].first["buy"]
   end
 
+  # A metre is a metre, and what is taken of it is told in millimetres, never in the centimetres that eighths of an inch come to.
+  def test_metric_fabric_is_told_in_millimetres
+    metre = { "form" => "yardage", "length" => "100cm", "usable_width" => "105cm" }
+    unit = { "kind" => "half_square", "finished" => "6cm", "count" => 16 }
+    one = OakenGauge.promised([take("One", "rotary/two_at_a_time", metre, { "same_as" => "light" }, { "light" => "1", "dark" => "1" }, unit)])["1"]
+
+    assert_equal "100cm", one["holds"]
+    assert_match(/\A\d+(\.\d)?cm\z/, one["promised"])
+    assert_in_delta 100, one.values_at("promised", "left").sum(&:to_f), 0.11
+  end
+
   def test_projects_of_one_name_are_told_apart
     one = take("Same", "rotary/two_at_a_time", BOLT, { "same_as" => "light" }, { "light" => "1", "dark" => "1" })
 

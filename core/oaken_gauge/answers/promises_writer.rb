@@ -22,7 +22,7 @@ module OakenGauge
       end
 
       def left(promise)
-        words(promise.fabric, [promise.left, 0].max) if promise.left
+        words(promise.fabric, [promise.left, 0].max, round: :floor) if promise.left
       end
 
       def holds(promise)
@@ -54,7 +54,7 @@ module OakenGauge
         return over(promise) if promise.twice?
 
         by = promise.shares.map { |share| "#{share.project} takes #{words(promise.fabric, share.amount)}" }.join(", ")
-        promise.left ? "#{by}; #{words(promise.fabric, promise.left)} left." : "#{by}; how much there is was not entered."
+        promise.left ? "#{by}; #{words(promise.fabric, promise.left, round: :floor)} left." : "#{by}; how much there is was not entered."
       end
 
       def over(promise)
@@ -65,9 +65,9 @@ module OakenGauge
         "Promised twice: #{names[0..-2].join(', ')} and #{names.last} together take #{more} more than there is."
       end
 
-      # Lengths are cut on eighths: what is taken is rounded up to one, what is left down.
-      def words(fabric, amount)
-        fabric.amount_words(amount, fabric.written_in)
+      # Lengths are cut on eighths, or on millimetres: what is taken is rounded up to one, what is left down.
+      def words(fabric, amount, round: :ceil)
+        fabric.amount_words(amount, fabric.written_in, round: round)
       end
     end
   end

@@ -125,7 +125,7 @@ module OakenGauge
 
       # @param amount [Integer] sheets
       # @return [String]
-      def amount_words(amount, _measure)
+      def amount_words(amount, _measure, **)
         "#{amount} #{self.class::COUNTED}#{'s' unless amount == 1}"
       end
     end

@@ -81,10 +81,15 @@ module OakenGauge
         sheets.sum { |sheet| sheet.wide * sheet.repeats }
       end
 
+      # What lengths are told to: eighths of an inch, or millimetres.
+      TOLD = { inch: 1/8r, cm: 5/127r, mm: 5/127r }.transform_values { |step| Grid.new(step) }.freeze
+      private_constant :TOLD
+
       # @param amount [Numeric] inches
+      # @param round [Symbol] :ceil for what is taken, :floor for what is left
       # @return [String]
-      def amount_words(amount, measure)
-        Length.new(Grid.new(1/8r).ceil(amount), measure).to_s
+      def amount_words(amount, measure, round: :ceil)
+        Length.new(TOLD.fetch(measure).public_send(round, amount), measure).to_s
       end
 
       # @return [String, nil] what of a cut it cannot give

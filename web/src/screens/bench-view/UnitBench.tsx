@@ -60,24 +60,27 @@ type StripsProps = {
   only: string | null;
 };
 
-/** What is cut, of the fabric that the step is done to, or of all. */
+/** Between one strip and the next, in points of the screen. */
+const APART = 10;
+
+/** What is cut, of the fabric that the step is done to, or of all: one picture, to one scale. */
 function Strips({ project, unit, drawings, only }: StripsProps) {
-  const shown = Object.entries(drawings).filter(([role]) => !only || role === only);
-  const longest = Math.max(1, ...shown.flatMap(([, of]) => of.map(({ size }) => size[1] ?? 0)));
-  return shown.map(([role, of]) => {
-    const fabric = fabricOf(project, unit.fabrics[role]);
-    return (
-      of[0] && (
-        <StripPicture
-          key={role}
-          drawing={of[0]}
-          fabric={fabric}
-          scale={STRIP / longest}
-          label={fabric?.name ?? role}
-        />
-      )
-    );
-  });
+  const shown = Object.entries(drawings).flatMap(([role, [first]]) =>
+    first && (!only || role === only) ? [{ role, first, fabric: fabricOf(project, unit.fabrics[role]) }] : [],
+  );
+  const scale = STRIP / Math.max(1, ...shown.map(({ first }) => first.size[1] ?? 0));
+  const highs = shown.map(({ first }) => (first.size[0] ?? 0) * scale + APART);
+  const above = (place: number) => highs.slice(0, place).reduce((sum, high) => sum + high, 0);
+  const label = shown.map(({ role, fabric }) => fabric?.name ?? role).join(", ");
+  return (
+    <svg role="img" aria-label={label} width={STRIP} viewBox={`0 0 ${STRIP + 2} ${above(shown.length)}`}>
+      {shown.map(({ role, first, fabric }, i) => (
+        <g key={role} transform={`translate(0 ${above(i)})`}>
+          <StripPicture drawing={first} fabric={fabric} scale={scale} label={fabric?.name ?? role} />
+        </g>
+      ))}
+    </svg>
+  );
 }
 
 /** The unit as it will be. */

@@ -1,13 +1,11 @@
 import { useQuery } from "@tanstack/react-query";
-import { Link, useParams } from "react-router";
+import { Link } from "react-router";
 
 import type { Project } from "../../api/client";
 import { read } from "../../api/reads";
-import { Weaves } from "../../drawing/Weaves";
 import { Heading } from "../../parts/Heading";
-import { MeasureContext } from "../../parts/measures";
 import { Opening } from "../../parts/Opening";
-import { Screen } from "../../parts/Screen";
+import { ProjectScreen } from "../../parts/ProjectScreen";
 import { placeOf } from "../../parts/stations";
 import { Words } from "../../parts/Words";
 import { LastDone } from "../../saving/SavingLine";
@@ -19,20 +17,16 @@ const COUNTED_AGAIN = 1500;
 
 /** What a project needs of each fabric, what is on the shelf, and what to buy. */
 export function BuyScreen() {
-  const { projectId = "" } = useParams();
-  const project = useQuery(read.project(projectId));
   return (
-    <Screen title={project.data ? `Buy: ${project.data.name}` : "Buy"} project={projectId} station="buy">
-      <Heading>What to buy{project.data && `: ${project.data.name}`}</Heading>
-      <LastDone />
-      {project.data ? (
-        <MeasureContext value={project.data.measure}>
-          <Opened project={project.data} />
-        </MeasureContext>
-      ) : (
-        <Opening error={project.error} />
+    <ProjectScreen station="buy" title={(project) => (project ? `Buy: ${project.name}` : "Buy")}>
+      {(project) => (
+        <>
+          <Heading>What to buy: {project.name}</Heading>
+          <LastDone />
+          <Opened project={project} />
+        </>
       )}
-    </Screen>
+    </ProjectScreen>
   );
 }
 
@@ -50,7 +44,6 @@ function Opened({ project }: { project: Project }) {
   if (!counting.data) return <Opening error={counting.error}>Counting…</Opening>;
   return (
     <>
-      <Weaves fabrics={project.fabrics} />
       <p role="status" className="quiet mt-1 empty:hidden">
         {counting.data.counting && "It is being counted anew; until then it stands as it was."}
       </p>

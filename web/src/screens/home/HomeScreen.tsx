@@ -1,14 +1,9 @@
-import { useQuery } from "@tanstack/react-query";
-import { Link, useParams } from "react-router";
+import { Link } from "react-router";
 
 import type { Project } from "../../api/client";
-import { read } from "../../api/reads";
-import { Weaves } from "../../drawing/Weaves";
 import { Heading } from "../../parts/Heading";
-import { MeasureContext } from "../../parts/measures";
 import { NextLink } from "../../parts/NextLink";
-import { Opening } from "../../parts/Opening";
-import { Screen } from "../../parts/Screen";
+import { ProjectScreen } from "../../parts/ProjectScreen";
 import { FinishedSize } from "../../parts/Sizes";
 import { LastDone } from "../../saving/SavingLine";
 import { HomePicture } from "./HomePicture";
@@ -17,30 +12,16 @@ import { UnitTable } from "./UnitTable";
 
 /** The home of a project: its picture, its stations, its units with what was picked, and what is next. */
 export function HomeScreen() {
-  const { projectId = "" } = useParams();
-  const project = useQuery(read.project(projectId));
   return (
-    <Screen
-      title={project.data?.name ?? "Project"}
-      project={projectId}
-      station="home"
-      className="page max-w-310"
-    >
-      {project.data ? (
-        <MeasureContext value={project.data.measure}>
-          <Opened project={project.data} />
-        </MeasureContext>
-      ) : (
-        <Opening error={project.error} />
-      )}
-    </Screen>
+    <ProjectScreen station="home" title={(project) => project?.name ?? "Project"} className="page max-w-310">
+      {(project) => <Opened project={project} />}
+    </ProjectScreen>
   );
 }
 
 function Opened({ project }: { project: Project }) {
   return (
     <>
-      <Weaves fabrics={project.fabrics} />
       <Heading>{project.name}</Heading>
       <p className="text-quiet">
         Seam allowance{" "}
