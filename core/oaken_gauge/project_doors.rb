@@ -24,6 +24,16 @@ module OakenGauge
       Answers::BenchStepsWriter.new(answer.fetch("steps", [])).write
     end
 
+    # @param document [Hash] a weigh document
+    # @param method [String] one of its methods: "rotary/two_at_a_time"
+    # @return [Array<Hash>] its steps in their order: "round", "step" and "say" as it is weighed, and how each is drawn; none where
+    #   it cannot be used
+    def step_drawings(document, method)
+      task = read_weighing(document)
+      made = Methods.making(task.unit).find { |one| one.id == method }
+      made ? Answers::StepDrawingWriter.all(Weighing::Outcome.new(task.way(made))) : []
+    end
+
     # @param units [Array<Hash>] of a project: "unit", its document, and "answer", what its pick was weighed as, or nil
     # @param measure [String] that it is worked in
     # @return [Hash] a row for each of the "units", and "totals"

@@ -8,7 +8,7 @@ module Server
       get "/api/units/:id/steps" do
         unit = maker.units.here.find(params["id"])
         pick = unit.pick or raise Problem.new(404, "No method is picked for #{unit.label}: pick one first.")
-        answer({ "title" => pick.answer["title"], "steps" => OakenGauge.bench_steps(pick.answer), "drawings" => drawings(unit, pick) })
+        answer({ "title" => pick.answer["title"], "steps" => OakenGauge.bench_steps(pick.answer), "drawn" => drawn(unit, pick) })
       end
 
       get "/api/bookmark" do
@@ -23,12 +23,11 @@ module Server
 
       private
 
-      # What is cut from what, as it would be today; nothing where it cannot be made so any more.
-      def drawings(unit, pick)
-        OakenGauge.weigh(unit.weigh_document(pick.spec), view: true)["methods"]
-                  .find { |method| method["method"] == pick.method_id }&.fetch("drawings", nil) || {}
+      # As it would be done today; nothing where it cannot be made so any more.
+      def drawn(unit, pick)
+        OakenGauge.step_drawings(unit.weigh_document(pick.spec), pick.method_id)
       rescue OakenGauge::Documents::Invalid
-        {}
+        []
       end
     end
   end

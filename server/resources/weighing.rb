@@ -20,6 +20,11 @@ module Server
         answer OakenGauge.beam(question)
       end
 
+      # How each step of one of its methods is drawn.
+      get "/api/units/:id/steps/drawn" do
+        answer({ "drawn" => OakenGauge.step_drawings(question.merge(counted), params["method"].to_s) })
+      end
+
       # Which method is first at each size from one to another; and for each of the priorities, at each weight.
       get "/api/units/:id/turning" do
         asked = question.merge(counted, priorities)

@@ -26,6 +26,7 @@ class BenchViewTest < BrowserCase
     at 2
 
     assert_heard "two and seven eighths inches"
+    assert_selector ".bench-view-picture svg[role=img][aria-label^='Cut 2 strips']"
     press(" ")
     at 3
     press(:PageDown)

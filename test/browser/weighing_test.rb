@@ -259,6 +259,7 @@ class WeighingScreenTest < BrowserCase
 
   def test_a_row_says_why_and_what_to_watch
     open_way PAIR
+    find("summary", text: "Why, and its figures").click
 
     assert_heard "Makes just the 24 that are needed, one by one. Beaten on every count by “"
     assert_heard "Rotate the ruler 180° between cuts, don't flip it."
@@ -268,6 +269,16 @@ class WeighingScreenTest < BrowserCase
       assert_text "sewing the long side"
       assert_text(/2 in a row: on size, give or take/)
     end
+  end
+
+  def test_every_step_of_a_row_has_its_drawing
+    open_way PAIR
+
+    assert_selector ".steps svg[role=img][aria-label^='Lay 2 pairs of strips right sides together']"
+    assert_equal all(".steps li").size, all(".steps li svg[role=img]").size
+    shapes = all(".steps svg[role=img]").map { |drawing| drawing.native.property("innerHTML") }
+
+    assert_equal shapes.uniq.size, shapes.size
   end
 
   def test_what_counts_puts_the_ways_in_another_order

@@ -17,7 +17,20 @@ class StepsTest < ServerCase
     assert_equal ["2 1/2", "cut"], told["steps"].last.values_at("number", "shown")
     assert_equal "count", told["steps"].first["shown"]
     assert_includes told["steps"].map { |step| step["care"] }, "Needle: hands clear; foot off the pedal to thread."
-    assert_equal %w[dark light], told["drawings"].keys.sort
+    assert_equal(told["steps"].map { |step| step["say"] }, told["drawn"].map { |step| step["say"] })
+  end
+
+  def test_the_steps_of_any_method_are_drawn_where_the_fence_stands
+    drawn = fetch("/api/units/#{@unit.id}/steps/drawn?method=rotary/two_at_a_time&at=3&count=4")["drawn"]
+    strip = drawn.find { |step| step["step"] == "cut_strip" }
+
+    # A half-square of 3 is cut from squares of 3 7/8.
+    assert_equal "Cut 2 strips 3 7/8 wide.", strip["say"]
+    assert_equal(["3 7/8", "3 7/8"], strip["drawing"]["labels"].map { |label| label["text"] })
+    assert_empty fetch("/api/units/#{@unit.id}/steps/drawn?method=nothing")["drawn"]
+    get "/api/units/#{@unit.id}/steps/drawn?method=rotary/patches&at=nonsense"
+
+    assert_problem 422, "/at", /nonsense/
   end
 
   def test_her_place_is_kept_by_list_and_by_maker

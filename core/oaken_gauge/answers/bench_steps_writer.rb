@@ -35,7 +35,7 @@ module OakenGauge
         size = size_of(step)
         { "number" => size || step["count"].to_s, "shown" => size ? "cut" : "count", "title" => title(step["step"]), "say" => step["say"],
           "hint" => step.fetch("hints", []).first, "care" => care(step["care"]), "fabric" => step["fabric"],
-          "cutting" => step["round"].zero? }
+          "round" => step["round"] }
       end
 
       def size_of(step)

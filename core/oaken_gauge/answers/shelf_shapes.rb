@@ -51,7 +51,7 @@ open: said(maybe(TEXT), "What is to be done there; null for nothing"))
 
       BENCH_STEP = object(about: "A step as it is read from where one stands", number: TEXT, shown: one_of("cut", "count"), title: TEXT,
                           say: TEXT,
-                          hint: maybe(TEXT), care: maybe(TEXT), fabric: maybe(TEXT), cutting: YES).freeze
+                          hint: maybe(TEXT), care: maybe(TEXT), fabric: maybe(TEXT), round: said(WHOLE, "0 for cutting patches")).freeze
 
       ANY = { "type" => "object", "additionalProperties" => true }.freeze
       # A tool's document; its other keys depend on its kind.

@@ -41,6 +41,16 @@ module OakenGauge
       above.points.select { |point| (point.imag - height).abs < Plane::SAME }.map(&:real).minmax
     end
 
+    # Where the line through two points enters and leaves it.
+    #
+    # @param from [Complex]
+    # @param to [Complex]
+    # @return [Array(Complex, Complex), nil] along the line; nil where it passes by
+    def chord(from, to)
+      met = edges.filter_map { |start, stop| met_by(from, to, start, stop) }
+      met.minmax_by { |point| Plane.dot(point, to - from) } if met.size > 1
+    end
+
     # The part of this polygon to the left of the line through two points.
     #
     # @param from [Complex]
@@ -59,11 +69,19 @@ module OakenGauge
 
     private
 
+    def met_by(from, to, start, stop)
+      here, there = [start, stop].map { |point| Plane.side(from, to, point) }
+      start + (here / (here - there) * (stop - start)) if (here - there).abs > Plane::SAME && here * there <= Plane::SAME
+    end
+
     def kept_of_edge(index, sides)
       following = (index + 1) % points.size
       here, there = sides.values_at(index, following)
-      kept = here.negative? ? [] : [points[index]]
-      kept << crossing(points[index], points[following], here, there) if here * there < -Plane::SAME * Plane::SAME
+      # A corner on the line may lie beyond it by what Floats leave over, and is kept.
+      kept = here < -Plane::SAME ? [] : [points[index]]
+      kept << crossing(points[index], points[following], here, there) if [here, there].minmax.then do |low, high|
+        low < -Plane::SAME && high > Plane::SAME
+      end
       kept
     end
 

@@ -20,6 +20,16 @@ module OakenGauge
       Polygon.new(points.map { |point| (point * along) + from })
     end
 
+    # Turned over across a line, corners still counter-clockwise.
+    #
+    # @param from [Complex]
+    # @param to [Complex]
+    # @return [Polygon]
+    def over(from, to)
+      along = Plane.unit(to - from)
+      Polygon.new(points.map { |point| from + (along * ((point - from) * along.conj).conj) }.reverse)
+    end
+
     # Every way to lay this polygon on another of its shape.
     #
     # @param onto [Polygon]

@@ -40,6 +40,11 @@ module OakenGauge
       points.zip(points.rotate)
     end
 
+    # @return [Array(Complex, Complex)]
+    def longest_edge
+      edges.max_by { |from, to| (to - from).abs }
+    end
+
     # @return [Numeric] square inches; negative when the corners run clockwise
     def area
       (0...points.size).sum { |i| Plane.cross(points[i - 1], points[i]) }/2r

@@ -88,6 +88,14 @@ module OakenGauge
         @rebuilding || (superclass.rebuilding if superclass.respond_to?(:rebuilding))
       end
 
+      # @overload drawn_as(how)
+      #   Declares how its steps are drawn.
+      # @return [Class] in {StepDrawings}
+      def drawn_as(how = nil)
+        @drawn_as = how if how
+        @drawn_as || superclass.drawn_as
+      end
+
       # @return [String] "rotary"
       def family
         @family ||= path.split("/").first

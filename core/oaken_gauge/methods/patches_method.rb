@@ -12,6 +12,7 @@ module OakenGauge
       PLAIN = %i[square rectangle].freeze
 
       rebuilding Rebuilding::Patches
+      drawn_as StepDrawings::PatchByPatch
 
       class << self
         # @overload cutters(*classes)
@@ -90,6 +91,12 @@ module OakenGauge
         cutter(patch.shape).cut_patch(patch.role, skill)
       end
 
+      # @return [Sewing] how its seams are laid, led and pressed
+      def sewing
+        how = { blunt: blunt?, open: opens_seams? }
+        unit.frame.known.fetch([:sewing, seam, how]) { Sewing.new(unit, seam, **how) }
+      end
+
       # @return [Symbol]
       def tips(patch)
         corner_trimmer ? :none : cutter(patch.shape).tips
@@ -147,8 +154,6 @@ module OakenGauge
 
       # Every seam of the finished unit, longer by the allowances at its ends, then pressed: round after round.
       def sewing_steps
-        how = { blunt: blunt?, open: opens_seams? }
-        sewing = unit.frame.known.fetch([:sewing, seam, how]) { Sewing.new(unit, seam, **how) }
         sewing.rounds.flat_map { |joints| [*seams(joints, sewing), *presses(joints, sewing)] }
       end
 

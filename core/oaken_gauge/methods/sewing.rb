@@ -44,6 +44,15 @@ module OakenGauge
         @ways[seam] ||= crossed?(seam) ? nesting(seam) : fewer(seam) || by_role(seam)
       end
 
+      # @param seam [Integer]
+      # @return [Integer] the side of the seam that {#toward} names: 0 or 1
+      def side(seam)
+        first, second = ending(seam)
+        return first < second ? 0 : 1 unless crossed?(seam) || first == second
+
+        dark?(seam) ? sides(seam).index([:dark]) : 1
+      end
+
       private
 
       # Of either side, the seams sewn before that end in this one: their points are to be met.

@@ -50,11 +50,12 @@ async function gone(asked: Promise<unknown>): Promise<null> {
 }
 
 /** What may stand otherwise than is stored: the size at the fence, how many, and what matters. */
-export type Asked = {
-  at: string | null;
-  count: { count?: string; left?: string; right?: string };
+export type Asked = Where & {
   priorities: Record<string, string> | undefined;
 };
+
+/** Where the fence stands, and how many are wanted. */
+export type Where = { at: string | null; count: { count?: string; left?: string; right?: string } };
 
 /** What is kept with a version, so that nothing is saved over what another window saved. */
 export type Versioned = { id: number; lock_version: number };
@@ -224,6 +225,13 @@ export const api = {
     told(
       client.GET("/api/units/{id}/turning", {
         params: { path: { id }, query: { from, to, ...count, priorities } },
+        signal,
+      }),
+    ),
+  drawnSteps: (id: number, method: string, { at, count }: Where, signal: AbortSignal) =>
+    told(
+      client.GET("/api/units/{id}/steps/drawn", {
+        params: { path: { id }, query: { method, ...count, ...(at !== null && { at }) } },
         signal,
       }),
     ),

@@ -1185,10 +1185,58 @@ export interface paths {
                         "application/json": {
                             title: string | null;
                             steps: components["schemas"]["BenchStep"][];
-                            /** @description What is cut from what, by the unit's roles */
-                            drawings: {
-                                [key: string]: components["schemas"]["Drawing"][];
-                            };
+                            /** @description How each step is drawn; nothing where the unit cannot be made so any more */
+                            drawn: components["schemas"]["DrawnStep"][];
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/units/{id}/steps/drawn": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** How each step of a method is drawn, for a unit at the size and count at the fence */
+        get: {
+            parameters: {
+                query: {
+                    method: string;
+                    /** @description The size at the fence */
+                    at?: string;
+                    count?: string;
+                    left?: string;
+                    right?: string;
+                };
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description The steps in their order */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            drawn: components["schemas"]["DrawnStep"][];
                         };
                     };
                 };
@@ -4029,7 +4077,41 @@ export interface components {
             hint: string | null;
             care: string | null;
             fabric: string | null;
-            cutting: boolean;
+            /** @description 0 for cutting patches */
+            round: number;
+        };
+        /** @description A step as hands see it, in inches; what is named later lies on top */
+        StepDrawing: {
+            size: number[];
+            /** @description What the fabric lies on */
+            beds: number[][][];
+            tools: number[][][];
+            fabric: {
+                role: string;
+                /**
+                 * @description The one that is seen
+                 * @enum {string}
+                 */
+                side: "right" | "wrong";
+                outline: number[][];
+            }[];
+            /** @description What comes off */
+            off: number[][][];
+            lines: {
+                /** @description cut, seam, mark, lit, press, move, fold, grid, next, size or spray */
+                what: string;
+                points: number[][];
+            }[];
+            labels: {
+                at: number[];
+                text: string;
+            }[];
+        };
+        DrawnStep: {
+            round: number;
+            step: string;
+            say: string;
+            drawing: components["schemas"]["StepDrawing"];
         };
         WhichLineAnswer: {
             unit: components["schemas"]["UnitDocument"];

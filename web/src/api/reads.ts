@@ -1,4 +1,4 @@
-import { api, type Asked, type Measure, reads } from "./client";
+import { api, type Asked, type Measure, reads, type Where } from "./client";
 
 /** It never changes while the application runs. */
 const FOREVER = { staleTime: Infinity };
@@ -48,6 +48,12 @@ export const read = {
   turningByPriorities: (id: number, asked: Asked, stored: string) => ({
     queryKey: ["turning", id, asked, stored],
     queryFn: ({ signal }: { signal: AbortSignal }) => api.turningByPriorities(id, asked, signal),
+    ...FOREVER,
+    gcTime: 60_000,
+  }),
+  drawnSteps: (unit: number, method: string, where: Where, stored: string) => ({
+    queryKey: ["drawn steps", unit, method, where, stored],
+    queryFn: ({ signal }: { signal: AbortSignal }) => api.drawnSteps(unit, method, where, signal),
     ...FOREVER,
     gcTime: 60_000,
   }),

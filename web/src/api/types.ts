@@ -127,5 +127,7 @@ export type Beam = Schemas["Beam"];
 export type BeamRow = Schemas["BeamRow"];
 export type Drawing = Schemas["Drawing"];
 export type UnitDrawing = Schemas["UnitDrawing"];
+export type StepDrawing = Schemas["StepDrawing"];
+export type DrawnStep = Schemas["DrawnStep"];
 export type Fence = Schemas["Fence"];
 export type WeighAnswer = Schemas["WeighAnswer"];

@@ -12,6 +12,7 @@ module OakenGauge
         makes :square, :rectangle, :half_square, :hourglass, :three_triangle, :flying_geese, :square_in_square, :cut_corner
 
         rebuilding Rebuilding::Foundation
+        drawn_as StepDrawings::Sheet
 
         # @return [Array<Tools::Setting>]
         def settings

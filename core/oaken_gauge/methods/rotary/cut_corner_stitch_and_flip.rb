@@ -11,6 +11,7 @@ module OakenGauge
         technique "stitch_and_flip"
         makes :cut_corner
         rebuilding Rebuilding::Flips
+        drawn_as StepDrawings::Flipped
 
         cut(:body, then_do: :lay_under) { rectangle_piece(unit.finished) }
         cut(:corners, per_set: -> { corners }, then_do: :mark_diagonal, marks: DIAGONAL) { rectangle_piece(unit.corner) }

@@ -11,6 +11,7 @@ module OakenGauge
         makes :half_square
         per_set 8
         rebuilding Rebuilding::EightAtATime
+        drawn_as StepDrawings::Eight
 
         cut(:light, then_do: :mark_both_diagonals, marks: EIGHTHS) { half_square_piece(unit.finished).map { |side| 2 * side } }
         cut(:dark, then_do: :pair, marks: EIGHTHS) { half_square_piece(unit.finished).map { |side| 2 * side } }

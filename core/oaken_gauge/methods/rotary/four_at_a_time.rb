@@ -11,6 +11,7 @@ module OakenGauge
         makes :half_square
         per_set 4
         rebuilding Rebuilding::FourAtATime
+        drawn_as StepDrawings::Four
 
         cut(:light, :dark, then_do: :sew_round, marks: BOTH_DIAGONALS) { [(SQRT2 * (unit.finished + (2 * seam))) + (2 * seam)] * 2 }
 

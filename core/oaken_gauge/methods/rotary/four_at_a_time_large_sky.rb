@@ -19,6 +19,7 @@ module OakenGauge
         per_set 4
         large_square :sky
         rebuilding Rebuilding::LargeSky
+        drawn_as StepDrawings::LargeSky
 
         cut(:goose, then_do: :mark_diagonal, marks: BOTH_DIAGONALS) { goose_square }
         cut(:sky, then_do: :lay_under, marks: BOTH_DIAGONALS) { sky_square }

@@ -12,6 +12,7 @@ module OakenGauge
         per_set 4
         large_square :goose
         rebuilding Rebuilding::SmallSky
+        drawn_as StepDrawings::SmallSky
 
         cut(:goose, then_do: :lay_under, marks: BOTH_DIAGONALS) { quarter_square_piece(unit.width) }
         cut(:sky, per_set: 4, then_do: :mark_diagonal, marks: DIAGONAL) { half_square_piece(unit.height) }

@@ -11,6 +11,7 @@ module OakenGauge
         makes :hourglass
         per_set 2
         rebuilding Rebuilding::Hourglass
+        drawn_as StepDrawings::AcrossSeams
 
         cut(:light, then_do: :mark_diagonal, marks: BOTH_DIAGONALS) { quarter_square_piece(unit.finished) }
         cut(:dark, then_do: :pair, marks: BOTH_DIAGONALS) { quarter_square_piece(unit.finished) }

@@ -14,6 +14,7 @@ module OakenGauge
         title "Stitch and flip"
         makes :flying_geese
         rebuilding Rebuilding::Flips
+        drawn_as StepDrawings::Flipped
 
         cut(:goose, then_do: :lay_under) { rectangle_piece(unit.height, unit.width) }
         cut(:sky, per_set: 2, then_do: :mark_diagonal, marks: DIAGONAL) { rectangle_piece(unit.height) }

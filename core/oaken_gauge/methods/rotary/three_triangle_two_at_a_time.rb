@@ -12,6 +12,7 @@ module OakenGauge
         makes :three_triangle
         per_set 2
         rebuilding Rebuilding::ThreeTriangle
+        drawn_as StepDrawings::AcrossSeams
 
         cut(:half, then_do: :lay_under, marks: DIAGONAL) { half_square_piece(unit.finished) }
         cut(:left, per_set: -> { paired_squares }, then_do: :mark_diagonal, marks: BOTH_DIAGONALS) { quarter_square_piece(unit.finished) }

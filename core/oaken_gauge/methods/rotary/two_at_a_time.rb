@@ -9,6 +9,7 @@ module OakenGauge
         makes :half_square
         per_set 2
         rebuilding Rebuilding::Squares
+        drawn_as StepDrawings::Squares
 
         cut(:light, then_do: :mark_diagonal, marks: DIAGONAL) { half_square_piece(unit.finished) }
         cut(:dark, then_do: :pair, marks: DIAGONAL) { half_square_piece(unit.finished) }

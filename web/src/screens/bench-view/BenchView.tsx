@@ -19,7 +19,7 @@ type Props = {
   address: string;
   /** Where she goes when she leaves. */
   away: string;
-  picture: (step: BenchStep) => ReactNode;
+  picture: (step: BenchStep, place: number) => ReactNode;
 };
 
 /** Steps for standing work: one at a time over the whole window, its number as large as fits; a tap anywhere goes on. */
@@ -45,7 +45,7 @@ export function BenchView({ list, about, steps, address, away, picture }: Props)
           <X size={28} />
         </Link>
       </header>
-      {step ? <Shown key={place.at} step={step} picture={picture(step)} /> : <Done />}
+      {step ? <Shown key={place.at} step={step} picture={picture(step, place.at)} /> : <Done />}
       <footer className="bench-view-foot" onClick={(event) => event.stopPropagation()}>
         <button type="button" className="bench-view-target" disabled={place.at === 0} onClick={place.back}>
           ← Back

@@ -1,11 +1,11 @@
-import type { Fabric, Method } from "../../api/client";
+import type { Fabric, Method, Unit, WeighAnswer } from "../../api/client";
 import { PARTS } from "../../drawing/PartsBar";
 import { ScaleBar } from "../../drawing/ScaleBar";
 import { StripPicture } from "../../drawing/StripPicture";
 import { useTold } from "../../parts/measures";
 import { PrintedNumber } from "../../parts/Sizes";
 import { Words } from "../../parts/Words";
-import { MethodReasons } from "./MethodReasons";
+import { MethodReasons, ToWatch } from "./MethodReasons";
 import { MethodTruth } from "./MethodTruth";
 import { PrintTemplates } from "./PrintTemplates";
 import { Steps } from "./Steps";
@@ -16,34 +16,50 @@ type Props = {
   method: Method;
   fabricOf: FabricOf;
   longest: number;
-  unitId: number;
+  unit: Unit;
+  answer: WeighAnswer;
   /** Whether she has picked it before: then she needs no hints. */
   known: boolean;
-  finished: string | undefined;
 };
 
 /** Room for the full picture, in pixels. */
 const ROOM = 620;
 const BAR_ROOM = 80;
 
-/** A row opened: the full picture, the settings, the cuts, where the fabric goes, and the steps. */
-export function MethodDetail({ method, fabricOf, longest, unitId, known, finished }: Props) {
+/** A row opened: what to watch, the tools' lines, the steps; behind "Why" what they follow from. */
+export function MethodDetail({ method, fabricOf, longest, unit, answer, known }: Props) {
+  const finished = answer.fence?.finished;
   return (
     <tr className="detail">
       <td colSpan={8} className="wrap-anywhere">
-        {method.feasible && <MethodReasons method={method} />}
-        <div className="grid grid-cols-[minmax(0,1.55fr)_minmax(0,1fr)] gap-6.5 max-tablet:grid-cols-[minmax(0,1fr)]">
-          <div>
-            <Settings method={method} />
-            {method.family === "template" && <PrintTemplates unitId={unitId} finished={finished} />}
-            {method.feasible && <Pictures method={method} fabricOf={fabricOf} scale={ROOM / longest} />}
-            {method.feasible && <FabricTable method={method} fabricOf={fabricOf} />}
-            <MethodTruth method={method} />
-          </div>
-          {method.steps && <Steps method={method} known={known} />}
-        </div>
+        {method.feasible && <ToWatch method={method} />}
+        <Settings method={method} />
+        {method.family === "template" && <PrintTemplates unitId={unit.id} finished={finished} />}
+        {method.steps && (
+          <Steps unit={unit} method={method} answer={answer} fabricOf={fabricOf} known={known} />
+        )}
+        {method.feasible && <Why method={method} fabricOf={fabricOf} scale={ROOM / longest} />}
       </td>
     </tr>
+  );
+}
+
+/** Why it stands where it does: the whole of its cutting, where the fabric goes, and how accurate it is. */
+function Why({ method, fabricOf, scale }: PictureProps) {
+  return (
+    <details className="mt-3 border-t border-rule pt-1">
+      <summary className="flex min-h-10 w-fit cursor-pointer items-center text-md font-semibold">
+        Why, and its figures
+      </summary>
+      <MethodReasons method={method} />
+      <div className="grid grid-cols-[repeat(auto-fit,minmax(min(100%,480px),1fr))] gap-x-6.5 gap-y-3">
+        <div>
+          <Pictures method={method} fabricOf={fabricOf} scale={scale} />
+          <FabricTable method={method} fabricOf={fabricOf} />
+        </div>
+        <MethodTruth method={method} />
+      </div>
+    </details>
   );
 }
 

@@ -130,9 +130,9 @@ const Way = memo(function Way({ method, longest, most, scale, ...props }: RowPro
           method={method}
           fabricOf={fabricFor}
           longest={longest}
-          unitId={unit.id}
+          unit={unit}
+          answer={answer}
           known={project.methods_picked.includes(method.method)}
-          finished={answer.fence?.finished}
         />
       )}
     </>

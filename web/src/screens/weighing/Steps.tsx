@@ -1,34 +1,53 @@
-import type { Method } from "../../api/client";
+import { useQuery, keepPreviousData } from "@tanstack/react-query";
+
+import type { DrawnStep, Fabric, Method, Unit, WeighAnswer } from "../../api/client";
+import { read } from "../../api/reads";
+import { drawnAs, scaleOf, StepPicture } from "../../drawing/StepPicture";
+import { ScaleBar } from "../../drawing/ScaleBar";
 import { Assumed } from "../../parts/Assumed";
 import { Words } from "../../parts/Words";
 import { counted } from "../../parts/plural";
 import { Cares } from "./Cares";
 
 type Step = NonNullable<Method["steps"]>[number];
+type FabricOf = (role: string) => Fabric | undefined;
 type Props = {
+  unit: Unit;
   method: Method;
+  /** What was weighed: the size at the fence, and how many. */
+  answer: WeighAnswer;
+  fabricOf: FabricOf;
   /** Whether she has picked it before. */
   known: boolean;
 };
 
-/** The steps round by round, as hands do them, each with what helps in doing it. */
-export function Steps({ method, known }: Props) {
+/** Room for the drawing of a step, in points of the screen. */
+const WIDE = 250;
+const HIGH = 150;
+const BAR_ROOM = 60;
+
+/** The steps round by round, as hands do them, each with its drawing and what helps in doing it. */
+export function Steps({ unit, method, answer, fabricOf, known }: Props) {
+  const drawn = useDrawn(unit, method, answer);
   return (
     <div className="steps">
-      <h3 className="mb-1 text-md">Step by step</h3>
       {rounds(method.steps ?? []).map((steps, i) => (
-        <section key={i}>
+        // Steps may be told in the same words twice: they are known by their place.
+        <section key={i} aria-label={i === 0 ? "Cutting" : `Sewing, round ${i}`}>
           <h4>{i === 0 ? "Cutting" : `Sewing, round ${i}`}</h4>
           <ol>
-            {steps.map((step) => (
-              <li key={`${step.step} ${step.say}`}>
-                <div className="min-w-0">
+            {steps.map(({ step, place }) => (
+              <li key={place}>
+                <Drawn drawing={drawn(step, place)} say={step.say} fabricOf={fabricOf} />
+                <p>
                   <Words>{step.say}</Words>
-                  <Hints step={step} open={!known} />
-                </div>
-                {step.minutes > 0 && (
-                  <span className="quiet text-sm whitespace-nowrap">{step.minutes.toFixed(1)} min</span>
-                )}
+                  {step.minutes > 0 && (
+                    <span className="quiet ml-2 text-sm whitespace-nowrap">
+                      {step.minutes.toFixed(1)} min
+                    </span>
+                  )}
+                </p>
+                <Hints step={step} open={!known} />
               </li>
             ))}
           </ol>
@@ -39,6 +58,38 @@ export function Steps({ method, known }: Props) {
       </p>
       <Cares cares={method.cares ?? []} />
     </div>
+  );
+}
+
+/** The drawing of a step, as it was asked for last. */
+function useDrawn(unit: Unit, method: Method, answer: WeighAnswer) {
+  const { count } = answer.unit;
+  const where = {
+    at: answer.fence?.finished ?? null,
+    count:
+      typeof count === "number"
+        ? { count: String(count) }
+        : { left: String(count.left), right: String(count.right) },
+  };
+  const { data } = useQuery({
+    ...read.drawnSteps(unit.id, method.method, where, String(unit.lock_version)),
+    placeholderData: keepPreviousData,
+  });
+  return (step: Step, place: number) => drawnAs(data?.drawn, step, place);
+}
+
+type DrawnProps = { drawing: DrawnStep["drawing"] | undefined; say: string; fabricOf: FabricOf };
+
+function Drawn({ drawing, say, fabricOf }: DrawnProps) {
+  return (
+    <figure className="grid content-end" style={{ minHeight: HIGH }}>
+      {drawing && (
+        <>
+          <StepPicture drawing={drawing} fabricOf={fabricOf} width={WIDE} height={HIGH} label={say} />
+          <ScaleBar room={BAR_ROOM} scale={scaleOf(drawing, WIDE, HIGH)} />
+        </>
+      )}
+    </figure>
   );
 }
 
@@ -60,10 +111,11 @@ function Hints({ step, open }: { step: Step; open: boolean }) {
   );
 }
 
-/** The steps of each round, in order. */
-function rounds(steps: Step[]): Step[][] {
+/** The steps of each round, in order, each with its place among all. */
+function rounds(steps: Step[]) {
+  const placed = steps.map((step, place) => ({ step, place }));
   const numbers = [...new Set(steps.map((step) => step.round))];
-  return numbers.map((number) => steps.filter((step) => step.round === number));
+  return numbers.map((number) => placed.filter(({ step }) => step.round === number));
 }
 
 /** What it comes to, in words. */
