@@ -274,8 +274,8 @@ class WeighingScreenTest < BrowserCase
   def test_every_step_of_a_row_has_its_drawing
     open_way PAIR
 
-    assert_selector ".steps svg[role=img][aria-label^='Lay 2 pairs of strips right sides together']"
-    assert_equal all(".steps li").size, all(".steps li svg[role=img]").size
+    assert_selector ".steps svg[role=img][aria-label*='right sides together, edges true']"
+    assert_equal all(".steps ol > li").size, all(".steps ol > li svg[role=img]").size
     shapes = all(".steps svg[role=img]").map { |drawing| drawing.native.property("innerHTML") }
 
     assert_equal shapes.uniq.size, shapes.size
