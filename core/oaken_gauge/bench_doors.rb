@@ -171,11 +171,17 @@ module OakenGauge
     end
 
     # @param document [Hash] a tool's document
-    # @return [Hash{String => Object}] "picture" of it to scale, or nil, and "readings" of its numbers
+    # @return [Hash{String => Object}] "picture" of it to scale, or nil, "readings" of its numbers, and "face", what is on it
     def tool_picture(document)
       tool = read_tool(document)
       writer = Answers::ToolPictureWriter.new(tool)
-      { "picture" => writer.write, "readings" => writer.readings }
+      { "picture" => writer.write, "readings" => writer.readings, "face" => Answers::FaceWriter.new(tool).write }
+    end
+
+    # @param document [Hash] a fabric's document
+    # @return [Hash] "length" in inches, in how many "pieces", and "say", what it is
+    def fabric_on_shelf(document)
+      Answers::ShelfLengthWriter.new(read_fabric(document)).write
     end
 
     # @return [Array<Hash>] documents of the tools that quilters usually own

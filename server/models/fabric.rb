@@ -15,6 +15,13 @@ module Server
       def to_document
         { "id" => id, "name" => name, "colour" => colour, "weave" => weave, "fabric" => document, "lock_version" => lock_version }
       end
+
+      # @return [Hash] the same with how it lies on the shelf; nil where the core does not read it any more
+      def on_shelf
+        { **to_document, "shelf" => OakenGauge.fabric_on_shelf(document) }
+      rescue OakenGauge::Documents::Invalid
+        { **to_document, "shelf" => nil }
+      end
     end
   end
 end

@@ -22,15 +22,15 @@ module Server
 
       # @return [Hash]
       def to_document
-        { "id" => id, "lock_version" => lock_version, "tool" => document, "retired" => retired, "picture" => picture }
+        { "id" => id, "lock_version" => lock_version, "tool" => document, "retired" => retired, **look }
       end
 
       private
 
-      def picture
-        OakenGauge.tool_picture(document)["picture"]
+      def look
+        OakenGauge.tool_picture(document).slice("picture", "face")
       rescue OakenGauge::Documents::Invalid
-        nil
+        { "picture" => nil, "face" => [] }
       end
     end
   end

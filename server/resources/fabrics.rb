@@ -7,18 +7,18 @@ module Server
       KEYS = %w[name colour weave fabric].freeze
 
       get "/api/fabrics" do
-        answer({ "fabrics" => shelf.map(&:to_document) })
+        answer({ "fabrics" => shelf.map(&:on_shelf) })
       end
 
       post "/api/fabrics" do
         fields = read(required: %w[name fabric], optional: KEYS) { |keys| fields(keys) }
-        answer shelf.create!({ **Importer::PLAIN, **fields }).to_document, status: 201
+        answer shelf.create!({ **Importer::PLAIN, **fields }).on_shelf, status: 201
       end
 
       patch "/api/fabrics/:id" do
         version, fields = read(required: %w[lock_version], optional: KEYS) { |keys| [keys.version, fields(keys)] }
         save_over(find, version) { |fabric| fabric.update!(fields) }
-        answer find.to_document
+        answer find.on_shelf
       end
 
       delete "/api/fabrics/:id" do

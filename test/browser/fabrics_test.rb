@@ -47,7 +47,7 @@ class FabricsScreenTest < BrowserCase
     end
 
     assert_text "Changed Tern white."
-    click_button "Remove Tern white"
+    choose "Remove", "Tern white"
 
     assert_text "Tern white is used by Wave tips"
     click_button "Undo"

@@ -139,6 +139,7 @@ class HersScreenTest < BrowserCase
 
     assert_field "Finished size", with: "6cm"
     open_way "Two at a time"
+    find("summary", text: "Why, and its figures").click
 
     assert_text "in square centimetres"
     assert_text(/within 1\.6 mm/)
@@ -189,14 +190,14 @@ class HersScreenTest < BrowserCase
 
   def test_tools_are_retired_copied_and_several_added
     visit "/tools"
-    click_button "Retire Half-inch triangle"
+    choose "Retire", "Half-inch triangle"
 
     assert_text "Retired Half-inch triangle."
     assert_selector "section", text: /Retired.*Half-inch triangle/m
     click_button "Undo"
 
     assert_no_selector "h2", text: "Retired"
-    click_button "Copy Half-inch triangle"
+    choose "Copy", "Half-inch triangle"
 
     assert_text "Added Half-inch triangle, second."
     click_button "Add several"
@@ -206,7 +207,7 @@ class HersScreenTest < BrowserCase
       click_button "Add 2"
     end
 
-    assert_selector ".tool", text: "Slotted ruler"
+    assert_selector ".hung li", text: "Slotted ruler"
     assert_equal 14, @maker.tools.count
   end
 
@@ -254,7 +255,7 @@ class HersScreenTest < BrowserCase
     assert_text "Line 3, form: is bolt"
     click_button "Add the 1 that can be read"
 
-    assert_selector ".tool", text: "Fog"
+    assert_selector ".shelf li", text: "Fog"
   end
 
   def test_fabric_promised_twice_is_said
@@ -264,11 +265,11 @@ class HersScreenTest < BrowserCase
     visit "/fabrics"
 
     # The whole quilt is planned for that.
-    assert_selector ".tool p", text: /Slack Tide lap quilt takes.*left/m, wait: 30
+    assert_selector ".shelf p", text: /Slack Tide lap quilt takes.*left/m, wait: 30
     fabric.update!(document: { "form" => "yardage", "length" => "3" })
     @project.copy("Second").units.first.create_pick!(method_id: "rotary/two_at_a_time", spec: @unit.spec, answer: answer.except("drawings"))
     visit "/fabrics"
 
-    assert_selector ".tool p", text: "Promised twice: Slack Tide lap quilt and Second", wait: 30
+    assert_selector ".shelf p", text: "Promised twice: Slack Tide lap quilt and Second", wait: 30
   end
 end

@@ -63,7 +63,7 @@ class MakersScreenTest < BrowserCase
       assert_heard "Picked: Two at a time"
       click_link "Tools"
 
-      assert_selector ".tool svg", minimum: 2
+      assert_selector ".shelf svg, .hung svg", minimum: 2
       assert_current_path "/makers/#{@maker.id}/tools"
     end
     assert_equal "rotary/two_at_a_time", @unit.reload.pick.method_id

@@ -68,6 +68,6 @@ class PromisedTest < BrowserCase
     @maker.fabrics.create!(name: "Bag", colour: "#888888", weave: "plain", document: { "form" => "scraps", "pieces" => sizes })
     visit "/fabrics"
 
-    assert_selector "li.tool", text: /Bag.*and \d+ more, 500 in all/m
+    assert_selector ".shelf li", text: /Bag.*500 scraps/m
   end
 end

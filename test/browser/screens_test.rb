@@ -15,7 +15,7 @@ class ScreensTest < BrowserCase
 
   # An address, and what is there when it has opened.
   def screens
-    { "/start" => "main section h2", "/projects" => "main .tool", "/tools" => ".tool svg", "/fabric" => ".tool", "/tools/line" => "main ol",
+    { "/start" => "main section h2", "/projects" => "main .tool", "/tools" => ".hung svg", "/fabric" => ".shelf svg", "/tools/line" => "main ol",
       "/hands/practice" => ".tool", "/hands" => "main form", "/blocks" => "main li svg", "/blocks/#{@maker.blocks.first.id}" => "section[aria-labelledby=ways] li",
       "/makers" => ".tool", "/account" => "h1", **of_project }
   end

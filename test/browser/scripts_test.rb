@@ -6,7 +6,7 @@ require "support/browser_case"
 class ScriptsTest < BrowserCase
   def open_first
     visit "/tools"
-    find(".tool svg", match: :first)
+    find(".hung svg", match: :first)
   end
 
   # Refuses the script of the practice screen so many times.

@@ -23,6 +23,22 @@ class ShelfTest < CoreCase
     assert_equal([["One", "2 1/2"], ["Two", "5 3/4"]], promised["1"]["by"].map { |share| share.values_at("project", "takes") })
   end
 
+  # For a drawing: inches off the bolt; strips as the length off a bolt 40 wide that they would come to, 2 1/2 each.
+  def test_what_projects_take_is_drawn_as_lengths
+    takes = [take("One", "triangle_ruler/strip_pair", BOLT, STRIPS, { "light" => "1", "dark" => "2" })] * 4
+    bolt, roll = OakenGauge.promised(takes.map.with_index { |one, i| one.merge("id" => i) }).values_at("1", "2").map { |one| one["lengths"] }
+
+    assert_equal [[2.5] * 4, 1.0], bolt.values_at("taken", "over")
+    assert_equal [[2.5] * 4, 2.5], roll.values_at("taken", "over")
+    assert_equal({ "length" => 9.0, "pieces" => nil, "say" => "9 long, 40 wide" }, OakenGauge.fabric_on_shelf(BOLT))
+    assert_equal({ "length" => 7.5, "pieces" => 3, "say" => "3 strips of 2 1/2" }, OakenGauge.fabric_on_shelf(STRIPS))
+    # 2 × 10 × 10 / 40, and (9 × 12 + 8 × 6) / 40.
+    assert_equal [5.0, "2 precut squares of 10"], OakenGauge.fabric_on_shelf({ "form" => "squares", "side" => "10", "count" => 2 }).values_at("length", "say")
+    assert_equal [3.9, "2 scraps"], OakenGauge.fabric_on_shelf({ "form" => "scraps", "pieces" => [%w[9 12], %w[8 6]] }).values_at("length", "say")
+    assert_equal [nil, "42 wide, as much as it takes, flannel"],
+                 OakenGauge.fabric_on_shelf({ "form" => "yardage", "usable_width" => "42", "cloth" => "flannel" }).values_at("length", "say")
+  end
+
   # Six blanks of 4 × 6 for each fabric, three from a square of 10: four squares, not twelve.
   def test_blanks_are_promised_as_what_they_come_from
     tools = [{ "id" => "d", "name" => "Board", "kind" => "die", "board" => %w[8 12], "blank" => %w[4 6],

@@ -72,4 +72,25 @@ class ToolPicturesTest < CoreCase
 
     assert_equal ["2 1/4", "3 1/8", "3 7/8"], wedges.values_at("2 1/2", "3 1/2", "4 1/2")
   end
+
+  # As it is printed: which patches, whether their finished size or the strip, from which number to which.
+  def test_a_tool_says_what_is_on_its_face
+    sides = [{ "makes" => "half_square", "reads" => "finished", "marks" => { "from" => "1", "to" => "6", "step" => "1/2" } },
+             { "makes" => "quarter_square", "reads" => "strip", "marks" => %w[2 4] }]
+
+    assert_equal ["half-square triangles: finished 1 to 6 by 1/2", "quarter-square triangles: strips 2, 4"], face(kind: "strip_triangle_ruler", sides: sides)
+    assert_equal(["6 1/2 × 24, lines every 1/8", "5 × 15, lines every 1/8, main lines at 7/8 of each inch"],
+                 [%w[6.5 24 0], %w[5 15 7/8]].flat_map { |wide, long, main| face(kind: "straight_ruler", width: wide, length: long, main_lines_at: main) })
+    board = { board: %w[12 16], blank: %w[12 14], shapes: [{ "patch" => "half_square", "finished" => "2", "count" => 12 }] }
+
+    assert_equal ["12 half-square triangles, finished 2; fabric 12 × 14", "made for a seam allowance of 3/8"],
+                 face(kind: "die", **board, made_for_seam: "3/8")
+    OakenGauge.usual_tools.each { |tool| refute_empty OakenGauge.tool_picture(tool)["face"], tool["name"] }
+  end
+
+  private
+
+  def face(**tool)
+    OakenGauge.tool_picture({ "id" => "t", "name" => "T", **tool.transform_keys(&:to_s) })["face"]
+  end
 end

@@ -90,6 +90,12 @@ class BrowserCase < ServerCase
   # What passes: words that are not there yet, and an element that the browser forgets as the address changes.
   PASSING = [Capybara::ExpectationNotMet, Capybara::ElementNotFound, Capybara::Cuprite::ObsoleteNode, Ferrum::NodeNotFoundError].freeze
 
+  # What stands in the menu of a row.
+  def choose(action, name)
+    click_button "More for #{name}", exact: true
+    find("[role=menuitem]", text: action, exact_text: true).click
+  end
+
   # Waits until words are read out somewhere on the page, or in the row of a way.
   def assert_heard(words, title = nil)
     page.document.synchronize(Capybara.default_max_wait_time, errors: PASSING) do

@@ -17,10 +17,15 @@ module OakenGauge
       # @return [Hash{String => Array<Hash>}] what is most common first
       def write
         { "kinds" => units, "tools" => tools, "fabrics" => plain(common_first(Fabrics.forms)), "priorities" => priorities,
-          "usual_seams" => Weighing::Question::USUAL_SEAMS.transform_keys(&:to_s) }
+          "usual_seams" => Weighing::Question::USUAL_SEAMS.transform_keys(&:to_s), "bars" => bars }
       end
 
       private
+
+      # Those of the scale beside a picture.
+      def bars
+        SpokenMeasures.of(@measure).bars.map { |inches, text| { "inches" => inches, "text" => text } }
+      end
 
       def units
         Units.kinds.values.sort_by { |kind| [kind.common, kind.title] }.map { |kind| unit(kind) }

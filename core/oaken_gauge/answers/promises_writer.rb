@@ -18,7 +18,19 @@ module OakenGauge
 
       def written(promise)
         { "promised" => words(promise.fabric, promise.amount), "holds" => holds(promise), "left" => left(promise),
-          "twice" => promise.twice?, "say" => say(promise), "by" => promise.shares.map { |share| share(promise, share) } }
+          "lengths" => lengths(promise), "twice" => promise.twice?, "say" => say(promise), "by" => shares(promise) }
+      end
+
+      def shares(promise)
+        promise.shares.map { |share| share(promise, share) }
+      end
+
+      # For a drawing of it, inches: what each project takes, and what is more than there is.
+      def lengths(promise)
+        length = ShelfLengthWriter.new(promise.fabric)
+        { "taken" => promise.shares.map do |share|
+          length.length_of(share.amount)
+        end, "over" => length.length_of([-(promise.left || 0), 0].max) }
       end
 
       def left(promise)

@@ -17,7 +17,9 @@ module OakenGauge
                        bodies: OUTLINES, parts: OUTLINES, lines: LINES, labels: list(LABEL)).freeze
       READING = object(about: "What a number would mean, read one way", reads: one_of("finished", "strip"), told: YES, number: LENGTH,
                        strip: LENGTH, finished: LENGTH, outline: POINTS, say: TEXT).freeze
-      LOOK = object(picture: maybe(PICTURE), readings: list(list(READING))).freeze
+      LOOK = object(picture: maybe(PICTURE), readings: list(list(READING)), face: said(list(TEXT), "What is on it, a line each")).freeze
+      ON_SHELF = object(length: said(maybe(NUMBER), "Inches off a bolt; of pieces, what they would come to; null where nobody says"),
+                        pieces: maybe(WHOLE), say: TEXT).freeze
 
       SCENE = object(about: "A tool on fabric, in inches, upward", fabric: OUTLINES, pieces: OUTLINES, bodies: OUTLINES, lines: LINES,
                      lit: LINES, label: LABEL)
@@ -30,6 +32,7 @@ module OakenGauge
                           wedges: maybe(WEDGES)).freeze
 
       PROMISE = object(promised: TEXT, holds: said(maybe(TEXT), "What there is of it"), left: maybe(TEXT), twice: YES, say: TEXT,
+                       lengths: object(taken: list(NUMBER), over: NUMBER, about: "Inches: what each takes; what is not there"),
                        by: list(object(project: TEXT, id: maybe(WHOLE), units: list(TEXT), takes: TEXT, needed: TEXT,
                                        buy: said(maybe(TEXT), "What is not there for it, as shops sell it")))).freeze
       STATION = object(station: one_of("quilt", "units", "buy"), title: TEXT,
@@ -72,7 +75,8 @@ open: said(maybe(TEXT), "What is to be done there; null for nothing"))
                       drift: said(maybe(ANY), "What sizes change by from unit to unit, where that is sure: per_unit in inches, sure, say"),
                       points_to: said(maybe(ANY), "Values of the profile that units which were measured point to, and say")).freeze
 
-      NAMED = { "Learnt" => LEARNT, "ToolPicture" => PICTURE, "ToolLook" => LOOK, "WhichLineAnswer" => WHICH_LINE,
+      NAMED = { "Learnt" => LEARNT, "ToolPicture" => PICTURE, "FabricOnShelf" => ON_SHELF, "ToolLook" => LOOK,
+                "WhichLineAnswer" => WHICH_LINE,
                 "Promise" => PROMISE, "TurningAnswer" => TURNING,
                 "BenchStep" => BENCH_STEP, "Station" => STATION, "NextStep" => NEXT, "UnitAtHome" => AT_HOME, "HomeTotals" => TOTALS,
                 "MissingTools" => MISSING, "Question" => QUESTION }.freeze

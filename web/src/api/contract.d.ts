@@ -471,6 +471,11 @@ export interface paths {
                     };
                     content: {
                         "application/json": {
+                            /** @description The bars of a picture's scale */
+                            bars: {
+                                inches: number;
+                                text: string;
+                            }[];
                             kinds: components["schemas"]["UnitKind"][];
                             tools: components["schemas"]["ToolKind"][];
                             fabrics: components["schemas"]["Kind"][];
@@ -3587,6 +3592,8 @@ export interface components {
         };
         Picture: components["schemas"]["ToolPicture"] | null;
         StoredTool: {
+            /** @description What is on it */
+            face: string[];
             id: number;
             lock_version: number;
             tool: components["schemas"]["Tool"];
@@ -3594,6 +3601,8 @@ export interface components {
             picture: components["schemas"]["Picture"];
         };
         Fabric: {
+            /** @description How it lies on the shelf, where the shelf is asked for */
+            shelf?: components["schemas"]["FabricOnShelf"] | null;
             id: number;
             name: string;
             colour: string;
@@ -4051,6 +4060,12 @@ export interface components {
                 [key: string]: unknown;
             } | null;
         };
+        FabricOnShelf: {
+            /** @description Inches off a bolt; of pieces, what they would come to; null where nobody says */
+            length: number | null;
+            pieces: number | null;
+            say: string;
+        };
         /** @description Which method is first as one thing moves */
         TurningAnswer: {
             intervals: {
@@ -4268,6 +4283,8 @@ export interface components {
                 outline: number[][];
                 say: string;
             }[][];
+            /** @description What is on it, a line each */
+            face: string[];
         };
         /** @description A tool to scale, in inches, upward from its lower left corner */
         ToolPicture: {
@@ -4292,6 +4309,11 @@ export interface components {
             left: string | null;
             twice: boolean;
             say: string;
+            /** @description Inches: what each takes; what is not there */
+            lengths: {
+                taken: number[];
+                over: number;
+            };
             by: {
                 project: string;
                 id: number | null;

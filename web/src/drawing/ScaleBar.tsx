@@ -1,8 +1,16 @@
 import { useTold } from "../parts/measures";
 
+type Props = {
+  room: number;
+  scale: number;
+  /** Those there are, outside of a project. */
+  bars?: { inches: number; text: string }[];
+};
+
 /** The longest bar that has room, with how long it is, for a picture's scale; none where none has. */
-export function ScaleBar({ room, scale }: { room: number; scale: number }) {
-  const bar = useTold().bars.findLast(({ inches }) => inches * scale <= room);
+export function ScaleBar({ room, scale, bars }: Props) {
+  const told = useTold().bars;
+  const bar = (bars ?? told).findLast(({ inches }) => inches * scale <= room);
   if (!bar) return null;
   const width = bar.inches * scale;
   return (

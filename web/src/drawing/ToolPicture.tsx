@@ -2,15 +2,24 @@ import type { ToolPicture as Picture } from "../api/client";
 import { drawn } from "../parts/lengths";
 import { LINES } from "./lines";
 
-type Props = { picture: Picture; /** Room for its longer side, in pixels. */ size: number; label: string };
+type Props = {
+  picture: Picture;
+  label: string;
+} & (
+  | { /** Room for its longer side, in points of the screen. */ size: number; scale?: never }
+  | {
+      /** Points of the screen to an inch, where several hang beside one another. */ scale: number;
+      size?: never;
+    }
+);
 
 /** Numbers nearer than this, in pixels, would run into one another. */
 const APART = { across: 26, up: 13 };
 
 /** A tool to scale, with the lines and numbers printed on it. */
-export function ToolPicture({ picture, size, label }: Props) {
+export function ToolPicture({ picture, size, scale: given, label }: Props) {
   const [height = 1, width = 1] = picture.size;
-  const scale = size / Math.max(height, width);
+  const scale = given ?? size / Math.max(height, width);
   const place = ([x = 0, y = 0]: number[]) => `${x * scale},${(height - y) * scale}`;
   return (
     <svg

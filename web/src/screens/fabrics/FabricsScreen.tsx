@@ -2,11 +2,12 @@ import { useQuery } from "@tanstack/react-query";
 
 import { api, type Fabric, type FabricGiven, type Promised } from "../../api/client";
 import { read } from "../../api/reads";
-import { fillOf, Weaves } from "../../drawing/Weaves";
-import { known } from "../../fields/said";
+import { LengthPicture, lengthOf } from "../../drawing/LengthPicture";
+import { ScaleBar } from "../../drawing/ScaleBar";
+import { Weaves } from "../../drawing/Weaves";
 import { Collection } from "../../parts/Collection";
 import { FormDialog } from "../../parts/FormDialog";
-import { KeptRow } from "../../parts/KeptRow";
+import { KeptActions } from "../../parts/KeptActions";
 import { Notice } from "../../parts/Notice";
 import { useKinds } from "../../parts/useKinds";
 import { TableFile } from "../../parts/TableFile";
@@ -25,6 +26,10 @@ const SHELF: Store<Fabric, FabricGiven> = {
 
 /** How soon it is asked whether the counting is done, in milliseconds. */
 const COUNTED_AGAIN = 2000;
+/** Room for the longest fabric, and for the bar of the scale, in points of the screen; inches that it is drawn for at the least. */
+const ROOM = 560;
+const BAR_ROOM = 120;
+const LEAST = 36;
 const LEAD = "Units are cut from these. Measure the usable width: selvage to selvage, without the selvages.";
 
 /** The shelf: every fabric that is there, new ones, changed ones, removed ones. */
@@ -36,7 +41,8 @@ export function FabricsScreen() {
   });
   const counted = counting.data;
   const promised = counted?.promised ?? {};
-  const forms = useKinds().data?.fabrics ?? [];
+  const { fabrics: forms = [], bars } = useKinds().data ?? {};
+  const scale = ROOM / Math.max(LEAST, ...shelf.list.map((fabric) => lengthOf(fabric, promised[fabric.id])));
   return (
     <Collection
       title="Your fabric"
@@ -68,30 +74,39 @@ export function FabricsScreen() {
             {counted?.counting && "What your projects take is being counted; until then it stands as it was."}
           </p>
           {shelf.list.length === 0 && <Notice>No fabric on the shelf yet: add what you cut from.</Notice>}
-          <ul className="mt-4 grid rounded-sm border border-rule bg-panel">
+          {shelf.list.length > 0 && (
+            <p className="mt-3 mb-1">
+              <ScaleBar room={BAR_ROOM} scale={scale} bars={bars} />
+            </p>
+          )}
+          <ul className="shelf">
             {shelf.list
               .filter(({ name }) => sought(name))
               .map((fabric) => (
-                <KeptRow
-                  key={fabric.id}
-                  name={fabric.name}
-                  picture={
-                    <svg width="46" height="46" aria-hidden="true" className="swatch">
-                      <rect width="46" height="46" fill={fillOf(fabric)} />
-                    </svg>
-                  }
-                  known={wordsOf(fabric, forms)}
-                  note={<PromisedWords promised={promised[fabric.id]} />}
-                  onRemove={() => shelf.remove(fabric)}
-                  form={(close) => (
-                    <FabricForm
-                      forms={forms}
-                      fabric={fabric}
-                      does="Change"
-                      onSave={(given) => shelf.change(fabric, given).then(close)}
-                    />
-                  )}
-                />
+                <li key={fabric.id}>
+                  <div className="min-w-0 wrap-anywhere">
+                    <strong>{fabric.name}</strong>
+                    <p className="quiet text-sm">
+                      <Words>{fabric.shelf?.say ?? ""}</Words>
+                    </p>
+                  </div>
+                  <div className="min-w-0">
+                    <LengthPicture fabric={fabric} promised={promised[fabric.id]} scale={scale} />
+                    <PromisedWords promised={promised[fabric.id]} />
+                  </div>
+                  <KeptActions
+                    name={fabric.name}
+                    onRemove={() => shelf.remove(fabric)}
+                    form={(close) => (
+                      <FabricForm
+                        forms={forms}
+                        fabric={fabric}
+                        does="Change"
+                        onSave={(given) => shelf.change(fabric, given).then(close)}
+                      />
+                    )}
+                  />
+                </li>
               ))}
           </ul>
           <TableFile of="fabrics" onRead={shelf.refresh} />
@@ -109,9 +124,4 @@ function PromisedWords({ promised }: { promised: Promised | undefined }) {
       <Words>{promised.say}</Words>
     </p>
   );
-}
-
-function wordsOf({ fabric }: Fabric, forms: Parameters<typeof FabricForm>[0]["forms"]): string[] {
-  const form = forms.find((one) => one.kind === fabric.form);
-  return form ? [form.title, ...known(form.fields, fabric)] : [fabric.form];
 }

@@ -2,12 +2,14 @@ import { Link, useSearchParams } from "react-router";
 
 import { ofBench } from "../../api/bench";
 import type { StoredTool, ToolKind } from "../../api/client";
-import { known } from "../../fields/said";
 import { Collection } from "../../parts/Collection";
 import { FormDialog } from "../../parts/FormDialog";
+import { ScaleBar } from "../../drawing/ScaleBar";
 import { ToolPicture } from "../../drawing/ToolPicture";
-import { KeptRow } from "../../parts/KeptRow";
+import { KeptActions } from "../../parts/KeptActions";
 import { Notice } from "../../parts/Notice";
+import { RowAction, RowFile } from "../../parts/RowMenu";
+import { Words } from "../../parts/Words";
 import { TableFile } from "../../parts/TableFile";
 import { useKinds } from "../../parts/useKinds";
 import { ScreenTabs, TOOL_TABS } from "../../parts/ScreenTabs";
@@ -18,12 +20,18 @@ import { type Drawer, useTools } from "./useTools";
 const LEAD =
   "What is printed on a tool is what the beam shows and what methods are weighed with. Enter it as it is printed.";
 
+/** Room for the longest tool, and for the bar of the scale, in points of the screen; inches that it is drawn for at the least. */
+const ROOM = 300;
+const BAR_ROOM = 80;
+const LEAST = 12;
+
 /** The drawer: every tool she owns by its kind, new ones, changed ones, removed ones. */
 export function ToolsScreen() {
   const drawer = useTools();
-  const kinds = useKinds().data?.tools ?? [];
+  const { tools: kinds = [], bars } = useKinds().data ?? {};
   // Whoever comes from a method that lacks a tool adds it here.
   const lacking = useSearchParams()[0].get("add");
+  const scale = ROOM / Math.max(LEAST, ...drawer.list.flatMap(({ picture }) => picture?.size ?? []));
   return (
     <Collection
       under={<ScreenTabs tabs={TOOL_TABS} />}
@@ -74,6 +82,11 @@ export function ToolsScreen() {
           {drawer.list.length === 0 && (
             <Notice>No tool in the drawer yet: add the ruler you cut with first.</Notice>
           )}
+          {drawer.list.some(({ picture }) => picture) && (
+            <p className="mt-3">
+              <ScaleBar room={BAR_ROOM} scale={scale} bars={bars} />
+            </p>
+          )}
           {[...new Set(kinds.map(({ group }) => group))].map((group) => (
             <Group
               key={group}
@@ -81,6 +94,7 @@ export function ToolsScreen() {
               kinds={kinds.filter((kind) => kind.group === group)}
               tools={drawer.list.filter(({ tool, retired }) => !retired && sought(tool.name))}
               drawer={drawer}
+              scale={scale}
             />
           ))}
           <Retired
@@ -94,10 +108,17 @@ export function ToolsScreen() {
   );
 }
 
-type GroupProps = { group: string; kinds: ToolKind[]; tools: StoredTool[]; drawer: Drawer };
+type GroupProps = {
+  group: string;
+  kinds: ToolKind[];
+  tools: StoredTool[];
+  drawer: Drawer;
+  /** Points of the screen to an inch: all tools hang to one scale. */
+  scale: number;
+};
 
-/** Tools that are for one thing. */
-function Group({ group, kinds, tools, drawer }: GroupProps) {
+/** Tools that are for one thing, as they hang. */
+function Group({ group, kinds, tools, drawer, scale }: GroupProps) {
   const own = kinds.flatMap((kind) =>
     tools.filter(({ tool }) => tool.kind === kind.kind).map((stored) => ({ kind, stored })),
   );
@@ -105,30 +126,37 @@ function Group({ group, kinds, tools, drawer }: GroupProps) {
   return (
     <section aria-label={group}>
       <h2>{group}</h2>
-      <ul className="grid rounded-sm border border-rule bg-panel">
+      <ul className="hung">
         {own.map(({ kind, stored }) => (
-          <KeptRow
-            key={stored.id}
-            name={stored.tool.name}
-            picture={
-              <span className="grid min-h-11.5 flex-[0_0_156px] place-items-center">
-                {stored.picture && (
-                  <ToolPicture picture={stored.picture} size={150} label={`${stored.tool.name}, to scale`} />
-                )}
-              </span>
-            }
-            more={<Also stored={stored} drawer={drawer} />}
-            known={[kind.title, ...known(kind.fields, stored.tool, ["id", "name"])]}
-            onRemove={() => drawer.remove(stored)}
-            form={(close) => (
-              <ToolForm
-                kinds={[kind]}
-                tool={stored.tool}
-                does="Change"
-                onSave={(tool) => drawer.change(stored, tool).then(close)}
-              />
-            )}
-          />
+          <li key={stored.id}>
+            <span className="hung-picture">
+              {stored.picture && (
+                <ToolPicture picture={stored.picture} scale={scale} label={`${stored.tool.name}, to scale`} />
+              )}
+            </span>
+            <div className="min-w-0 wrap-anywhere">
+              <strong>{stored.tool.name}</strong>
+              <p className="quiet text-sm">{kind.title}</p>
+              {stored.face.map((line) => (
+                <p key={line} className="text-sm">
+                  <Words>{line}</Words>
+                </p>
+              ))}
+            </div>
+            <KeptActions
+              name={stored.tool.name}
+              more={<Also stored={stored} drawer={drawer} />}
+              onRemove={() => drawer.remove(stored)}
+              form={(close) => (
+                <ToolForm
+                  kinds={[kind]}
+                  tool={stored.tool}
+                  does="Change"
+                  onSave={(tool) => drawer.change(stored, tool).then(close)}
+                />
+              )}
+            />
+          </li>
         ))}
       </ul>
     </section>
@@ -140,33 +168,15 @@ function Also({ stored, drawer }: { stored: StoredTool; drawer: Drawer }) {
   const { name, kind } = stored.tool;
   return (
     <>
-      {kind === "template" && (
-        <a
-          className="button"
-          href={ofBench(`/api/tools/${stored.id}/template.pdf`)}
-          aria-label={`Print ${name}`}
-        >
-          Print
-        </a>
-      )}
-      <button
-        type="button"
-        className="button"
-        aria-label={`Copy ${name}`}
-        onClick={() =>
+      {kind === "template" && <RowFile href={ofBench(`/api/tools/${stored.id}/template.pdf`)}>Print</RowFile>}
+      <RowAction
+        onSelect={() =>
           void drawer.add({ ...stored.tool, id: undefined, name: `${name}, second`.slice(0, 80) })
         }
       >
         Copy
-      </button>
-      <button
-        type="button"
-        className="button"
-        aria-label={`Retire ${name}`}
-        onClick={() => drawer.retire(stored, true)}
-      >
-        Retire
-      </button>
+      </RowAction>
+      <RowAction onSelect={() => drawer.retire(stored, true)}>Retire</RowAction>
     </>
   );
 }
