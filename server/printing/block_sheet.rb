@@ -4,23 +4,22 @@ require "prawn"
 
 module Server
   module Printing
-    # A block on one sheet: its picture, and every unit it is made of with its letter, size, fabrics and count. All figures come
-    # from the core.
+    # A block on one sheet: its picture with the letter of every unit and which way up it lies, and what is cut for each, at one
+    # size or two. All figures come from the core.
     class BlockSheet
       POINTS = 72
-      # Room for the picture, points.
-      PICTURE = 300
       MARGIN = 40
 
       # @param block [Models::Block]
       # @param maker [Models::Maker]
       # @param paper [OakenGauge::Templates::Paper]
-      def initialize(block, maker, paper)
+      # @param also [String, nil] a second finished width
+      def initialize(block, maker, paper, also: nil)
         @block = block
         @paper = paper
         @names = maker.fabrics.to_h { |fabric| [fabric.id.to_s, fabric.name] }
         @colours = maker.fabrics.to_h { |fabric| [fabric.id.to_s, fabric.colour.delete_prefix("#")] }
-        @units = units(maker)
+        @sheet = OakenGauge.block_sheet(Jobs::TakeApart.document(block), maker.question.slice("tools", "maker"), other: also)
       end
 
       # @return [String]
@@ -30,7 +29,7 @@ module Server
         Letters.give(@pdf)
         @pdf.font(Letters::FAMILY)
         @pdf.text(@block.name, size: 20, style: :bold)
-        @pdf.text("Finishes at #{[@block.picture['finished']].flatten.join(' × ')}", size: 11)
+        @pdf.text("Finishes at #{@sheet['finished'].join(' or at ')} wide", size: 11)
         picture
         list
         @pdf.render
@@ -38,46 +37,32 @@ module Server
 
       private
 
-      # Those that were chosen for it, or those of the best way to take it apart: counted as a quilt of one block.
-      def units(maker)
-        block = Jobs::TakeApart.document(@block)
-        one = { "blocks" => [{ "block" => block, "count" => 1 }], "setting" => { "layout" => "straight", "across" => 1, "down" => 1 } }
-        counted = OakenGauge.quilt({ **one, **maker.question.slice("tools", "maker") })["units"]
-        counted.each_with_index.map { |unit, i| unit.merge("letter" => letter(i)) }
-      end
-
-      def letter(number)
-        number < 26 ? (65 + number).chr : "#{letter((number / 26) - 1)}#{letter(number % 26)}"
-      end
-
       def picture
-        patches = OakenGauge.block_drawing(@block.picture).patches
-        wide, high = patches.flat_map(&:last).transpose.map { |side| side.max.to_f }
-        scale = PICTURE / [wide, high].max
-        @pdf.bounding_box([0, @pdf.cursor - 14], width: wide * scale, height: (high * scale) + 18) do
-          patches.each { |fabric, corners| patch(fabric, corners, scale) }
-        end
-      end
-
-      def patch(fabric, corners, scale)
-        placed = corners.map { |x, y| [x.to_f * scale, @pdf.bounds.top - (y.to_f * scale)] }
-        @pdf.fill_color(@colours.fetch(fabric, "b6bcbf"))
-        @pdf.stroke_color("15222b")
-        @pdf.line_width(0.6)
-        @pdf.fill_and_stroke_polygon(*placed)
-        @pdf.fill_color("000000")
+        drawn = LetteredBlock.new(@pdf, OakenGauge.block_drawing(@block.picture).patches, @sheet["pieces"])
+        @pdf.bounding_box([0, @pdf.cursor - 14], width: drawn.width, height: drawn.height + 18) { drawn.draw(@colours) }
+        @pdf.text("A triangle points to the top of a unit as it is sewn; m is its mirror image.", size: 9)
+        @pdf.move_down(8)
       end
 
       def list
         @pdf.text("Cut and sew for one block", size: 13, style: :bold)
-        @pdf.move_down(4)
-        @units.each { |unit| @pdf.text(line(unit), size: 11, leading: 3) }
+        @sheet["units"].each do |unit|
+          @pdf.move_down(5)
+          @pdf.text("#{unit['letter']}.  #{count(unit['count'])} #{unit['title']}: #{fabrics(unit)}", size: 11, style: :bold)
+          unit["sizes"].zip(@sheet["finished"]).each { |size, wide| @pdf.text(cutting(size, wide), size: 10.5, leading: 2) }
+        end
       end
 
-      def line(unit)
-        fabrics = unit["fabrics"].map { |role, id| "#{role.tr('_', ' ')} #{@names.fetch(id, id)}" }.join(", ")
-        size = [unit["finished"]].flatten.join(" × ")
-        "#{unit['letter']}.  #{count(unit['count'])} × #{unit['kind'].tr('_', ' ')}, #{size} finished: #{fabrics}"
+      def cutting(size, wide)
+        block = @sheet["finished"].size > 1 ? "Block of #{wide}: " : ""
+        return "#{block}finished #{size['finished']}; no method with your tools" unless size["method"]
+
+        cuts = size["cuts"].map { |role, cut| size["cuts"].size > 1 ? "#{role.tr('_', ' ')} #{cut}" : cut }.join("; ")
+        "#{block}finished #{size['finished']}; cut #{cuts} (#{size['method'].downcase})"
+      end
+
+      def fabrics(unit)
+        unit["fabrics"].map { |role, id| "#{role.tr('_', ' ')} #{@names.fetch(id, id)}" }.join(", ")
       end
 
       def count(count)

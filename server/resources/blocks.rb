@@ -48,7 +48,7 @@ module Server
       get "/api/blocks/:id/sheet.pdf" do
         paper = OakenGauge.paper(params.fetch("paper", "letter")) or
           raise Problem.at("/paper", "is #{params['paper'].inspect}: allowed are letter and a4")
-        download(Printing::BlockSheet.new(find, maker, paper).render, "application/pdf", "pdf")
+        download(Printing::BlockSheet.new(find, maker, paper, also: params["also"]).render, "application/pdf", "pdf")
       end
 
       # With the maker's own drawer, hands and priorities, where none are told.

@@ -80,7 +80,7 @@ class BlocksScreenTest < BrowserCase
     fill_in "Rows", with: "6"
     click_button "Set them"
     eventually { stored.lines.nil? && stored.picture["cells"].size == 6 }
-    click_button "Undo"
+    within("[role=toolbar]") { click_button "Undo" }
     eventually { stored.lines && stored.picture["cells"].size == 3 }
   end
 
@@ -119,10 +119,10 @@ class BlocksScreenTest < BrowserCase
 
     assert_text "There is one way."
     assert_selector "[aria-label='Way 1']", text: "half-square triangle unit"
-    click_button "Undo"
+    within("[role=toolbar]") { click_button "Undo" }
 
     assert_no_selector "[aria-label='Way 1']", text: "half-square triangle unit"
-    click_button "Redo"
+    within("[role=toolbar]") { click_button "Redo" }
 
     assert_selector "[aria-label='Way 1']", text: "half-square triangle unit"
   end

@@ -13,14 +13,20 @@ class QuiltScreenTest < BrowserCase
     find("svg[aria-label='The quilt, 27 by 36 inches']")
   end
 
+  # A part of the setting, which is folded.
+  def unfold(part)
+    find("summary", text: part).click
+  end
+
   def test_the_setting_is_changed_and_kept
     select "on point", from: "Blocks stand"
 
     assert_heard "of 18 blocks"
     assert_text "3 of"
-    within("fieldset", text: "Sashing") do
+    unfold "Sashing none"
+    within("details", text: "Sashing") do
       fill_in "Finished width", with: "1 1/2"
-      find("legend").click
+      find_field("Finished width").send_keys(:tab)
       check "Cornerstones"
     end
 
@@ -30,6 +36,9 @@ class QuiltScreenTest < BrowserCase
     visit "/projects/#{@project.id}/quilt"
 
     assert_selector "li", text: /\A48 sashes/
+    # What is folded says what it holds.
+    assert_selector "summary", text: "on point, 3 across, 4 down"
+    assert_heard "Sashing one and one half inches, cornerstones"
   end
 
   def test_a_page_loaded_anew_at_once_keeps_what_was_changed
@@ -37,6 +46,7 @@ class QuiltScreenTest < BrowserCase
     refresh
     eventually { @project.reload.quilt&.dig("setting", "layout") == "on_point" }
     refresh
+    unfold "Setting"
 
     assert_field "Blocks stand", with: "on_point"
   end
@@ -186,6 +196,8 @@ class QuiltScreenTest < BrowserCase
   # Blocks of 9 are six cells of 1 1/2, and no whole number of 2: twelve panels, joined by eleven seams.
   def test_it_is_told_how_it_is_made_on_foundation_sheets
     within("section", text: "On foundation sheets") do
+      unfold "On cells of other sizes"
+
       assert_selector "li", text: /12 panels of 6 × 6 cells.*12 sheets, with 11 seams to join panels/m
       assert_text "The block is no whole number of cells."
     end
@@ -218,6 +230,7 @@ class QuiltScreenTest < BrowserCase
   end
 
   def test_accessible_and_whole_on_a_phone
+    unfold "Borders"
     click_button "Add a border"
 
     assert_selector "li", text: "border strips"

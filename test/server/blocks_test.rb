@@ -152,11 +152,18 @@ class BlocksResourceTest < ServerCase
     get "/api/blocks/#{block.id}/sheet.pdf?paper=a4"
     words = printed
 
-    assert_match(/Gull Finishes at 6 .*A\. 1 × flying geese, 3 × 6 finished: goose/, words)
+    assert_match(/Gull Finishes at 6 wide .*A\. 1 flying geese unit: goose .*finished 3 × 6; cut goose .*; sky /, words)
     block.update!(pieces: [0, 1].map { |x| { "kind" => "half_square", "at" => [x, 0], "turn" => x, "fabrics" => { "light" => "1", "dark" => "2" } } })
     get "/api/blocks/#{block.id}/sheet.pdf"
 
-    assert_includes printed, "2 × half square, 3 finished"
+    # A half-square of 3 from a strip of 3 1/2.
+    assert_match(%r{2 half-square triangle units \(HST\): .*finished 3; cut light 1 strip 3 1/2 wide}, printed)
+    get "/api/blocks/#{block.id}/sheet.pdf?also=4"
+
+    assert_match(/Finishes at 6 or at 4 wide.*Block of 4: finished 2; cut light/, printed)
+    get "/api/blocks/#{block.id}/sheet.pdf?also=huge"
+
+    assert_problem 422, "/also", /huge/
     get "/api/blocks/#{block.id}/sheet.pdf?paper=foolscap"
 
     assert_problem 422, "/paper", /letter and a4/

@@ -17,10 +17,12 @@ module OakenGauge
       PIECE = object(kind: TEXT, at: PLACE, span: PLACE, turn: said(WHOLE, "Quarter turns clockwise"), mirror: YES, fabrics: by_name(TEXT),
                      may: CORNERED).freeze
       REPEAT = object(cells: list(WHOLE, size: 4, about: "Column, row, columns, rows of the first"), times: WHOLE).freeze
+      ALIKE = object(first: WHOLE, pieces: list(WHOLE), say: TEXT).freeze
       WAY = object(pieces: list(PIECE), units: list(UNIT), seams: said(WHOLE, "Each joins two pieces"), partial_seams: WHOLE,
                    repeats: list(REPEAT), net: said(maybe(AMOUNT), "Fabric used, square inches; null where a unit has no method"),
                    minutes: maybe(AMOUNT), good: said(maybe(SHARE), "Of blocks in which every unit is good"), score: maybe(NUMBER),
                    may: { say: said(TEXT, "What it takes, and how it differs from the first, for a screen"),
+                          alike: said(maybe(ALIKE), "The one it is of the same units as, and what lies elsewhere, for a screen"),
                           drawing: list(object(fabric: TEXT, outline: POINTS), about: "Patches in cells, downwards, for a screen") }).freeze
       APART = object(grid: PLACE, symmetry: list(one_of(*Blocks::Picture::SYMMETRIES.keys)), ways: list(WAY),
                      ways_in_all: said({ "oneOf" => [WHOLE, TEXT] }, "A string above 2^53, or where there are more"),
@@ -51,6 +53,9 @@ module OakenGauge
       PANELS = object(cell: LENGTH, sheet: TEXT, holds: list(WHOLE, size: 2, about: "Cells across and down"), assumed: YES,
                       may: { say: said(TEXT, "Why the quilt does not fit on it"), block: list(WHOLE, size: 2), joins: WHOLE, sheets: WHOLE,
                              panels: list(PANEL) }).freeze
+      QUILT_FABRIC = object(fabric: TEXT, needed: TEXT, shelf: said(maybe(TEXT), "Null where nobody says how much there is"),
+                            buy: said(maybe(TEXT), "Null where there is enough"),
+                            cost: said(maybe(TEXT), "Null where it has no price")).freeze
       QUILT = object(finished: list(LENGTH, size: 2, about: "Width and height, to the nearest 1/16"), exact: list(AMOUNT, size: 2),
                      blocks: WHOLE, units: list(QUILT_UNIT), pieces: list(QUILT_PIECE), setting_triangles: by_name(TRIANGLES),
                      binding: object(strips: WHOLE, length: LENGTH), backing: BACKING, batting: list(LENGTH, size: 2),
@@ -61,6 +66,7 @@ module OakenGauge
                      pieced: list(object(for: TEXT, fabric: TEXT, panels: WHOLE, size: list(LENGTH, size: 2), say: TEXT),
                                   about: "What is sewn from panels, as its fabric is not wide enough"),
                      may: { drawing: QUILT_DRAWING,
+                            fabrics: list(QUILT_FABRIC, about: "Each fabric in words, for a screen"),
                             panels: list(PANELS, about: "On foundation sheets, for a screen") }).freeze
 
       NAMED = { "DeconstructAnswer" => APART, "QuiltAnswer" => QUILT }.freeze

@@ -54,9 +54,10 @@ module OakenGauge
 
       def told(best)
         words = WayWords.new(best.first, @measure)
+        alike = AlikeWays.new(best, @picture)
         best.each_with_index.map do |way, i|
           @taking_apart.progress.at(:repeating, i, best.size)
-          { **way(way), **(@view ? { "say" => words.of(way) } : {}) }
+          { **way(way), **(@view ? { "say" => words.of(way), "alike" => alike.of(way) } : {}) }
         end
       end
 

@@ -36,10 +36,14 @@ module OakenGauge
         { "finished" => lengths(@quilt.size), "exact" => exact(@quilt.size), "blocks" => @quilt.layout.blocks, "units" => units,
           "pieces" => @quilt.pieces.map { |piece| piece(piece) }, "setting_triangles" => triangles, **finishing, "buy" => buy,
           "not_bought" => @buying.unmade.map { |counted| unit(counted).slice("kind", "finished") }, **@counting.write,
-          **(@view ? { "drawing" => QuiltDrawingWriter.new(@quilt.drawing).write } : {}) }
+          **(@view ? seen : {}) }
       end
 
       private
+
+      def seen
+        { "drawing" => QuiltDrawingWriter.new(@quilt.drawing).write, "fabrics" => QuiltFabricsWriter.new(@buying, @measure).write }
+      end
 
       def units
         @buying.making.all.map { |made| { **unit(made.counted), **made_by(made) } }

@@ -2892,6 +2892,8 @@ export interface paths {
             parameters: {
                 query?: {
                     paper?: string;
+                    /** @description A second finished width */
+                    also?: string;
                 };
                 header?: never;
                 path: {
@@ -4442,6 +4444,17 @@ export interface components {
                     mitred: boolean;
                 }[];
             };
+            /** @description Each fabric in words, for a screen */
+            fabrics?: {
+                fabric: string;
+                needed: string;
+                /** @description Null where nobody says how much there is */
+                shelf: string | null;
+                /** @description Null where there is enough */
+                buy: string | null;
+                /** @description Null where it has no price */
+                cost: string | null;
+            }[];
             /** @description On foundation sheets, for a screen */
             panels?: {
                 /** @description A length such as "2 7/8" or "7.3cm" */
@@ -4518,6 +4531,12 @@ export interface components {
                 score: number | null;
                 /** @description What it takes, and how it differs from the first, for a screen */
                 say?: string;
+                /** @description The one it is of the same units as, and what lies elsewhere, for a screen */
+                alike?: {
+                    first: number;
+                    pieces: number[];
+                    say: string;
+                } | null;
                 /** @description Patches in cells, downwards, for a screen */
                 drawing?: {
                     fabric: string;

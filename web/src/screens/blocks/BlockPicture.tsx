@@ -30,10 +30,25 @@ export function BlockPicture({ cells, fabrics, size, label = "", repeat = 1 }: P
   );
 }
 
-type WayProps = { way: Way; grid: number[]; fabrics: Fabric[]; size: number; label: string };
+type WayProps = {
+  way: Way;
+  grid: number[];
+  fabrics: Fabric[];
+  size: number;
+  label: string;
+  /** Units that lie elsewhere than in another way. */
+  marked?: number[] | undefined;
+};
 
 /** A block as it is cut into units: thin lines between patches, heavy ones round each unit. */
-export const WayPicture = memo(function WayPicture({ way, grid, fabrics, size, label }: WayProps) {
+export const WayPicture = memo(function WayPicture({
+  way,
+  grid,
+  fabrics,
+  size,
+  label,
+  marked = [],
+}: WayProps) {
   const [columns = 1, rows = 1] = grid;
   const side = size / Math.max(columns, rows);
   return (
@@ -60,7 +75,7 @@ export const WayPicture = memo(function WayPicture({ way, grid, fabrics, size, l
           y={y * side}
           width={wide * side}
           height={high * side}
-          className="fill-none stroke-ink stroke-2"
+          className={`fill-none ${marked.includes(i) ? "stroke-brass stroke-4" : "stroke-ink stroke-2"}`}
         />
       ))}
     </svg>

@@ -2,7 +2,6 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useMemo, useState } from "react";
 import { useParams } from "react-router";
 
-import { ofBench } from "../../api/bench";
 import { ApiError, type Block, type Fabric, type Way } from "../../api/client";
 import { read } from "../../api/reads";
 import { Weaves } from "../../drawing/Weaves";
@@ -17,6 +16,7 @@ import { useAtWork } from "../../parts/useAtWork";
 import { BlockPicture } from "./BlockPicture";
 import { Editor } from "./Editor";
 import { TakingApart } from "./TakingApart";
+import { PrintBlock } from "./PrintBlock";
 import { Sizes } from "./Sizes";
 import { UnitStanding } from "./UnitStanding";
 import { sameUnits, unitsToAdd } from "./unitsToAdd";
@@ -79,21 +79,17 @@ function AtWork({ block, fabrics, others }: { block: Block; fabrics: Fabric[]; o
     <>
       <div className="flex flex-wrap items-center gap-x-3.5 gap-y-2.5">
         <Heading>{block.name}</Heading>
-        <a className="button" href={ofBench(`/api/blocks/${block.id}/sheet.pdf`)}>
-          Print a sheet
-        </a>
-        <a className="button" href={ofBench(`/api/blocks/${block.id}/sheet.pdf?paper=a4`)}>
-          Print on A4
-        </a>
-        <a className="button" href={ofBench(`/api/blocks/${block.id}/picture.svg`)}>
-          Save as SVG
-        </a>
+        <div role="status" className="min-h-6 min-w-0 flex-1 text-md">
+          <Unsaved saving={working.saving} />
+          <LastDone />
+        </div>
+        <PrintBlock block={block} />
       </div>
       <div className="mt-2.5 flex flex-wrap items-start gap-x-8.5 gap-y-4.5">
         <Editor working={working} fabrics={fabrics} others={others} />
         <section
           aria-label="In the quilt"
-          className="grid w-72.5 content-start gap-2.5 max-wide:w-full max-wide:grid-cols-[250px_minmax(0,1fr)] max-phone:grid-cols-[minmax(0,1fr)]"
+          className="grid w-72 content-start gap-2.5 max-wide:w-full max-wide:grid-cols-[250px_minmax(0,1fr)] max-phone:grid-cols-[minmax(0,1fr)]"
         >
           <LengthEntry
             id="block-finished"
@@ -122,8 +118,6 @@ function AtWork({ block, fabrics, others }: { block: Block; fabrics: Fabric[]; o
         </section>
       </div>
       {error && error.faults.length === 0 && <Notice tone="alarm">{error.message}</Notice>}
-      <Unsaved saving={working.saving} />
-      <LastDone />
       <TakingApart apart={apart} />
       {answer && (
         <Ways

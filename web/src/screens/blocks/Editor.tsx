@@ -2,6 +2,7 @@ import { type KeyboardEvent, memo, type MouseEvent, useState } from "react";
 
 import type { Cell, Block, Fabric } from "../../api/client";
 import { fillOf } from "../../drawing/Weaves";
+import { Turns } from "../../parts/head/Turns";
 import { Hint } from "../../parts/Hint";
 import { ON_CELLS, onCells } from "../../parts/keys";
 import { useListed } from "../../parts/useKeys";
@@ -12,7 +13,7 @@ import { filling, fitted, mirroredLines, type Lines, type Spot, spot, turnedLine
 import { Stamps, type Stamping } from "./Stamps";
 import type { Working } from "./useBlock";
 
-const SIZE = 380;
+const SIZE = 520;
 const SIGNS: Record<Cut, { sign: string; says: string }> = {
   whole: { sign: "■", says: "Whole" },
   rising: { sign: "╱", says: "Rising" },
@@ -104,7 +105,67 @@ export function Editor({ working, fabrics, others }: Props) {
   };
   const at = spot(lines, column, row);
   return (
-    <section className="flex flex-wrap items-start gap-x-6 gap-y-4" aria-label="The block, cell by cell">
+    <section
+      className="flex max-w-full flex-[0_1_772px] flex-wrap items-start gap-x-5 gap-y-3"
+      aria-label="The block, cell by cell"
+    >
+      <div
+        role="toolbar"
+        aria-label="Tools of the block"
+        className="flex w-full flex-wrap items-center gap-x-4 gap-y-2"
+      >
+        <div role="radiogroup" aria-label="How a cell is cut" className="flex gap-1.5">
+          {CUTS.map((one) => (
+            <Hint key={one} text={SIGNS[one].says} action={one}>
+              <button
+                type="button"
+                role="radio"
+                aria-checked={cut === one && !stamp}
+                aria-label={SIGNS[one].says}
+                className="h-11.5 w-13 rounded-sm border-[1.5px] border-quiet bg-panel text-3xl aria-checked:border-brass-deep aria-checked:shadow-chosen"
+                onClick={() => {
+                  setStamp(null);
+                  setCut(one);
+                }}
+              >
+                {SIGNS[one].sign}
+              </button>
+            </Hint>
+          ))}
+        </div>
+        <div className="flex flex-wrap gap-1.5">
+          <button
+            type="button"
+            className="button"
+            onClick={() => change({ cells: turned(cells), lines: turnedLines(lines), pieces: [] })}
+          >
+            Turn
+          </button>
+          <button
+            type="button"
+            className="button"
+            onClick={() => change({ cells: mirrored(cells), lines: mirroredLines(lines), pieces: [] })}
+          >
+            Mirror
+          </button>
+          <button
+            type="button"
+            className="button"
+            disabled={!canGoRound(cells, lines)}
+            onClick={() => change({ cells: fourRound(cells), pieces: [] })}
+          >
+            Quarter round
+          </button>
+          <button
+            type="button"
+            className="button"
+            onClick={() => change({ cells: swapped(cells, chosen[0], chosen[1]), pieces: [] })}
+          >
+            Swap fabrics
+          </button>
+        </div>
+        <Turns />
+      </div>
       <svg
         viewBox={`0 0 ${wide * side} ${cells.length * side}`}
         style={{ width: wide * side }}
@@ -125,26 +186,7 @@ export function Editor({ working, fabrics, others }: Props) {
       <span className="sr-only" aria-live="polite">
         {said(at, cells, fabrics)}
       </span>
-      <div className="grid w-72.5 content-start gap-2.5">
-        <div role="radiogroup" aria-label="How a cell is cut" className="flex gap-1.5">
-          {CUTS.map((one) => (
-            <Hint key={one} text={SIGNS[one].says} action={one}>
-              <button
-                type="button"
-                role="radio"
-                aria-checked={cut === one && !stamp}
-                aria-label={SIGNS[one].says}
-                className="h-11.5 w-13 rounded-sm border-[1.5px] border-quiet bg-panel text-3xl aria-checked:border-brass-deep aria-checked:shadow-chosen"
-                onClick={() => {
-                  setStamp(null);
-                  setCut(one);
-                }}
-              >
-                {SIGNS[one].sign}
-              </button>
-            </Hint>
-          ))}
-        </div>
+      <div className="grid w-57 content-start gap-2 max-tablet:w-full">
         <p className="quiet text-sm">
           Tap a fabric to cut from it first; the one before it becomes the second. Keys 1 to 9; S swaps the
           first two; Space cuts the next cell.
@@ -196,37 +238,6 @@ export function Editor({ working, fabrics, others }: Props) {
             change({ ...what, pieces: [] });
           }}
         />
-        <div className="flex flex-wrap gap-1.5">
-          <button
-            type="button"
-            className="button"
-            onClick={() => change({ cells: turned(cells), lines: turnedLines(lines), pieces: [] })}
-          >
-            Turn
-          </button>
-          <button
-            type="button"
-            className="button"
-            onClick={() => change({ cells: mirrored(cells), lines: mirroredLines(lines), pieces: [] })}
-          >
-            Mirror
-          </button>
-          <button
-            type="button"
-            className="button"
-            disabled={!canGoRound(cells, lines)}
-            onClick={() => change({ cells: fourRound(cells), pieces: [] })}
-          >
-            Copy the first quarter round
-          </button>
-          <button
-            type="button"
-            className="button"
-            onClick={() => change({ cells: swapped(cells, chosen[0], chosen[1]), pieces: [] })}
-          >
-            Swap the two fabrics
-          </button>
-        </div>
       </div>
     </section>
   );

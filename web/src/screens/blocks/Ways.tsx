@@ -34,7 +34,7 @@ export function Ways({ answer, current, fabrics, anyChosen, chosen, onChoose, on
           " The way you chose is not among them; it stands until you choose another."}
       </p>
       <ol className="mt-3 grid grid-cols-[repeat(auto-fill,minmax(260px,1fr))] gap-x-6.5 gap-y-5.5">
-        {answer.ways.map((way, i) => (
+        {folded(answer.ways, chosen).map(({ way, place: i, like }) => (
           <li
             key={i}
             className="grid content-start gap-2 border-t-3 border-oak pt-2.5"
@@ -72,6 +72,7 @@ export function Ways({ answer, current, fabrics, anyChosen, chosen, onChoose, on
               ))}
             </ul>
             <p className="quiet text-sm">{way.say}</p>
+            <Alike like={like} answer={answer} fabrics={fabrics} disabled={!current} onChoose={onChoose} />
             <span className="flex gap-2">
               <button
                 type="button"
@@ -85,7 +86,7 @@ export function Ways({ answer, current, fabrics, anyChosen, chosen, onChoose, on
               </button>
               <button
                 type="button"
-                className="button button-brass"
+                className={`button ${way === (chosen ?? answer.ways[0]) ? "button-brass" : ""}`}
                 disabled={!current}
                 aria-label={`Weigh its units: way ${i + 1}`}
                 onClick={() => onWeigh(way)}
@@ -98,6 +99,67 @@ export function Ways({ answer, current, fabrics, anyChosen, chosen, onChoose, on
       </ol>
       {answer.ways.length === 0 && <Notice>Nothing here can be cut into units.</Notice>}
     </section>
+  );
+}
+
+type Placed = { way: Way; place: number };
+
+/** Ways of the same units fold into one: the one that was chosen, or else the first. */
+function folded(ways: Way[], chosen: Way | undefined) {
+  const placed = ways.map((way, place) => ({ way, place }));
+  const first = ({ way, place }: Placed) => way.alike?.first ?? place;
+  return placed
+    .filter(({ way }) => !way.alike)
+    .map((head) => {
+      const group = placed.filter((one) => first(one) === head.place);
+      const shown = group.find(({ way }) => way === chosen) ?? head;
+      return { ...shown, like: group.filter((one) => one !== shown) };
+    });
+}
+
+type AlikeProps = {
+  like: Placed[];
+  answer: Apart;
+  fabrics: Fabric[];
+  disabled: boolean;
+  onChoose: (way: Way) => void;
+};
+
+/** Those of the same units that lie elsewhere, each with what differs. */
+function Alike({ like, answer, fabrics, disabled, onChoose }: AlikeProps) {
+  if (like.length === 0) return null;
+  return (
+    <details className="text-sm">
+      <summary className="min-h-8 w-fit cursor-pointer">
+        {counted(like.length, "more way", "more ways")} with the same units
+      </summary>
+      <ul className="grid gap-2">
+        {like.map(({ way, place }) => (
+          <li key={place} className="flex items-center gap-2.5">
+            <WayPicture
+              way={way}
+              grid={answer.grid}
+              fabrics={fabrics}
+              size={84}
+              marked={way.alike?.pieces}
+              label={`Way ${place + 1}, unit by unit`}
+            />
+            <span>
+              {way.alike?.say ?? "The first of them."}
+              <button
+                type="button"
+                className="link-button block"
+                disabled={disabled}
+                aria-label={`Choose: way ${place + 1}`}
+                onClick={() => onChoose(way)}
+              >
+                Choose this one
+              </button>
+            </span>
+          </li>
+        ))}
+      </ul>
+    </details>
   );
 }
 

@@ -2,6 +2,7 @@ import { Plus } from "lucide-react";
 
 import type { ApiError, Fabric } from "../../api/client";
 import { LengthEntry } from "../../parts/LengthEntry";
+import { SettingPart } from "./SettingPart";
 import { type Border, Choice, type Setting } from "./settingParts";
 
 type Props = {
@@ -9,16 +10,17 @@ type Props = {
   fabrics: Fabric[];
   error: ApiError | null;
   set: (what: Partial<Setting>) => void;
+  holds: string;
+  opened: boolean;
 };
 
 /** The borders, from the inside out. */
-export function Borders({ setting, fabrics, error, set }: Props) {
+export function Borders({ setting, fabrics, error, set, holds, opened }: Props) {
   const borders = setting.borders ?? [];
   const change = (place: number, what: Partial<Border>) =>
     set({ borders: borders.map((one, i) => (i === place ? { ...one, ...what } : one)) });
   return (
-    <fieldset className="entry-group setting-row">
-      <legend>Borders, from the inside out</legend>
+    <SettingPart name="Borders, from the inside out" holds={holds} opened={opened}>
       {borders.map((border, i) => (
         <span key={i} className="col-span-full grid grid-cols-[1fr_1fr] items-end gap-x-3.5 gap-y-2">
           <LengthEntry
@@ -61,6 +63,6 @@ export function Borders({ setting, fabrics, error, set }: Props) {
       >
         <Plus size={15} aria-hidden="true" /> Add a border
       </button>
-    </fieldset>
+    </SettingPart>
   );
 }

@@ -3,6 +3,7 @@ import { useContext } from "react";
 import type { Fabric, QuiltAnswer } from "../../api/client";
 import { fillOf } from "../../drawing/Weaves";
 import { CutSize, FinishedSize } from "../../parts/Sizes";
+import { FabricTable } from "./FabricTable";
 import { Fraction } from "../../parts/Fraction";
 import { MeasureContext } from "../../parts/measures";
 import { counted } from "../../parts/plural";
@@ -29,6 +30,7 @@ export function Figures({ answer, fabrics, standing, children }: Props) {
         <FinishedSize length={height} className="border-2 text-3xl" />
         <span className="quiet"> of {answer.blocks} blocks</span>
       </p>
+      {answer.fabrics && <FabricTable lines={answer.fabrics} fabrics={fabrics} />}
       <h2 className="mt-2.5 mb-0.5 text-lg">Units</h2>
       <ul className="grid gap-1 text-md">
         {answer.units.map((unit, i) => (
@@ -82,27 +84,6 @@ export function Figures({ answer, fabrics, standing, children }: Props) {
         Binding: {binding.strips} strips, <Fraction length={binding.length} />
         {inches} joined.
       </p>
-      {answer.buy.length > 0 && (
-        <>
-          <h2 className="mt-2.5 mb-0.5 text-lg">To buy</h2>
-          <ul className="grid gap-1 text-md">
-            {answer.buy.map(({ fabric, yards, length }) => (
-              <li key={fabric}>
-                <Swatches names={[fabric]} fabrics={fabrics} />{" "}
-                {fabrics.find((one) => String(one.id) === fabric)?.name ?? fabric}:{" "}
-                {yards === "0" ? (
-                  "enough on the shelf"
-                ) : (
-                  <>
-                    <Fraction length={measure === "cm" ? length : yards} />
-                    {measure === "cm" ? "" : " yd"}
-                  </>
-                )}
-              </li>
-            ))}
-          </ul>
-        </>
-      )}
       {answer.not_counted.length > 0 && (
         <>
           <h3 className="mt-1.5 font-bold">Not counted</h3>

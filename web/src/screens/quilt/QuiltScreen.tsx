@@ -115,15 +115,8 @@ function AtWork({ project, blocks, first }: { project: Project; blocks: Block[];
 
   return (
     <>
-      <div className="mt-2.5 grid grid-cols-[322px_auto_minmax(270px,1fr)] items-start gap-x-7.5 gap-y-4.5 max-wide:grid-cols-[322px_1fr] max-wide:grid-rows-[auto_1fr] max-stacked:grid-cols-[minmax(0,1fr)]">
-        <SettingForm
-          quilt={quilt}
-          blocks={blocks}
-          fabrics={project.fabrics}
-          error={error}
-          onChange={setQuilt}
-        />
-        <div className={`max-stacked:-order-1 ${answer.isFetching ? "opacity-80" : ""}`}>
+      <div className="mt-2.5 grid grid-cols-[minmax(0,500px)_minmax(0,1fr)] items-start gap-x-8 gap-y-4.5 max-stacked:grid-cols-[minmax(0,1fr)]">
+        <div className={answer.isFetching ? "opacity-80" : ""}>
           {error && <Notice tone="alarm">{error.faults.length === 0 ? error.message : NOT_SET}</Notice>}
           {!error && <Unsaved saving={saving} />}
           <LastDone />
@@ -131,12 +124,20 @@ function AtWork({ project, blocks, first }: { project: Project; blocks: Block[];
             <QuiltPicture
               drawing={answer.data.drawing}
               fabrics={project.fabrics}
-              size={430}
+              size={500}
               label={`The quilt, ${answer.data.finished.join(" by ")} inches`}
             />
           ) : (
             !error && <Notice>Setting the quilt…</Notice>
           )}
+          <SettingForm
+            quilt={quilt}
+            blocks={blocks}
+            fabrics={project.fabrics}
+            error={error}
+            fresh={project.quilt === null}
+            onChange={setQuilt}
+          />
         </div>
         {answer.data && (
           <Figures

@@ -2,9 +2,11 @@ import { Plus } from "lucide-react";
 
 import type { ApiError, Block, KeptQuilt } from "../../api/client";
 import { EntryField } from "../../parts/EntryField";
+import { SettingPart } from "./SettingPart";
 import { number } from "./settingParts";
 
 type Props = {
+  opened: boolean;
   quilt: KeptQuilt;
   blocks: Block[];
   error: ApiError | null;
@@ -14,7 +16,7 @@ type Props = {
 };
 
 /** One block as often as the setting holds, or several, each so often. */
-export function SettingBlocks({ quilt, blocks, error, onChange, onShare }: Props) {
+export function SettingBlocks({ opened, quilt, blocks, error, onChange, onShare }: Props) {
   const change = (place: number, what: Partial<KeptQuilt["blocks"][number]>) =>
     onChange({ ...quilt, blocks: quilt.blocks.map((one, i) => (i === place ? { ...one, ...what } : one)) });
   // A block that is left alone is made as often as the setting holds.
@@ -25,8 +27,13 @@ export function SettingBlocks({ quilt, blocks, error, onChange, onShare }: Props
   const other = blocks.find((block) => !quilt.blocks.some((one) => one.id === block.id));
   const several = quilt.blocks.length > 1;
   return (
-    <fieldset className="entry-group setting-row">
-      <legend>Blocks</legend>
+    <SettingPart
+      name="Blocks"
+      holds={quilt.blocks
+        .map(({ id, count }) => [count, blocks.find((one) => one.id === id)?.name].filter(Boolean).join(" "))
+        .join(", ")}
+      opened={opened}
+    >
       {quilt.blocks.map((entry, i) => (
         <span key={i} className="col-span-full grid grid-cols-[1fr_1fr] items-end gap-x-3.5 gap-y-2">
           <label className="entry">
@@ -88,6 +95,6 @@ export function SettingBlocks({ quilt, blocks, error, onChange, onShare }: Props
           This block {error.matching(/^\/blocks\/\d+\/block/)}.
         </span>
       )}
-    </fieldset>
+    </SettingPart>
   );
 }

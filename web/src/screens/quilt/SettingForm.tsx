@@ -4,6 +4,7 @@ import { LengthEntry } from "../../parts/LengthEntry";
 import { Borders } from "./Borders";
 import { FitForm } from "./FitForm";
 import { SettingBlocks } from "./SettingBlocks";
+import { SettingPart } from "./SettingPart";
 import { Choice, Flag, number, type Setting } from "./settingParts";
 
 type Props = {
@@ -11,11 +12,13 @@ type Props = {
   blocks: Block[];
   fabrics: Fabric[];
   error: ApiError | null;
+  /** Whether nothing was set before: then she begins with the blocks and how they stand. */
+  fresh: boolean;
   onChange: (quilt: KeptQuilt) => void;
 };
 
 /** How the quilt is set: which blocks, how they lie, what is between and round them. */
-export function SettingForm({ quilt, blocks, fabrics, error, onChange }: Props) {
+export function SettingForm({ quilt, blocks, fabrics, error, fresh, onChange }: Props) {
   const { setting } = quilt;
   const set = (what: Partial<Setting>) => onChange({ ...quilt, setting: { ...setting, ...what } });
   const of = (role: "sashing" | "cornerstones" | "triangles", name: string | undefined) => {
@@ -23,6 +26,9 @@ export function SettingForm({ quilt, blocks, fabrics, error, onChange }: Props) 
     set({ fabrics: Object.fromEntries(name ? [...others, [role, name]] : others) });
   };
   const at = (pointer: string) => error?.at(pointer);
+  const wrong = (pointer: string) =>
+    error?.faults.some((fault) => fault.pointer.startsWith(pointer)) ?? false;
+  const named = (id: string | undefined) => fabrics.find((one) => String(one.id) === id)?.name;
   // Several blocks are made as often as the setting holds, each as its share was.
   const share = async (now: KeptQuilt) => {
     const counts =
@@ -35,16 +41,20 @@ export function SettingForm({ quilt, blocks, fabrics, error, onChange }: Props) 
     });
   };
   return (
-    <section className="grid gap-3.5 max-wide:row-[1_/_3] max-stacked:row-auto" aria-label="How it is set">
+    <section className="mt-4 border-b border-rule" aria-label="How it is set">
       <SettingBlocks
+        opened={fresh || wrong("/blocks")}
         quilt={quilt}
         blocks={blocks}
         error={error}
         onChange={onChange}
         onShare={(now) => void share(now)}
       />
-      <fieldset className="entry-group setting-row">
-        <legend>Setting</legend>
+      <SettingPart
+        name="Setting"
+        holds={`${setting.layout === "on_point" ? "on point" : "straight"}, ${setting.across} across, ${setting.down} down`}
+        opened={fresh || wrong("/setting/across") || wrong("/setting/down")}
+      >
         <label className="entry">
           <span>Blocks stand</span>
           <select
@@ -82,9 +92,16 @@ export function SettingForm({ quilt, blocks, fabrics, error, onChange }: Props) 
             onChoose={(name) => of("triangles", name)}
           />
         )}
-      </fieldset>
-      <fieldset className="entry-group setting-row">
-        <legend>Sashing</legend>
+      </SettingPart>
+      <SettingPart
+        name="Sashing"
+        holds={listed(
+          setting.sashing,
+          named(setting.fabrics?.sashing),
+          setting.cornerstones && "cornerstones",
+        )}
+        opened={wrong("/setting/sashing") || wrong("/setting/outer")}
+      >
         <LengthEntry
           id="sashing"
           label="Finished width"
@@ -124,10 +141,26 @@ export function SettingForm({ quilt, blocks, fabrics, error, onChange }: Props) 
             )}
           </>
         )}
-      </fieldset>
-      <Borders setting={setting} fabrics={fabrics} error={error} set={set} />
-      <fieldset className="entry-group setting-row">
-        <legend>Binding, batting and backing</legend>
+      </SettingPart>
+      <Borders
+        setting={setting}
+        fabrics={fabrics}
+        error={error}
+        set={set}
+        holds={listed(
+          ...(setting.borders ?? []).map(({ width, fabric }) => `${width} ${named(fabric) ?? ""}`.trim()),
+        )}
+        opened={wrong("/setting/borders")}
+      />
+      <SettingPart
+        name="Binding, batting and backing"
+        holds={listed(
+          named(quilt.binding?.fabric),
+          named(quilt.backing?.fabric),
+          quilt.batting?.fusible && "fusible batting",
+        )}
+        opened={wrong("/binding") || wrong("/backing")}
+      >
         <LengthEntry
           id="binding"
           label="Binding strip, cut"
@@ -152,7 +185,12 @@ export function SettingForm({ quilt, blocks, fabrics, error, onChange }: Props) 
           value={quilt.batting?.fusible ?? false}
           onChange={(fusible) => onChange({ ...quilt, batting: fusible ? { fusible } : undefined })}
         />
-      </fieldset>
+      </SettingPart>
     </section>
   );
+}
+
+/** What a part is set to; none where it is not there. */
+function listed(...parts: (string | false | undefined)[]): string {
+  return parts.filter(Boolean).join(", ") || "none";
 }
