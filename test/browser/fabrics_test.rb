@@ -47,7 +47,7 @@ class FabricsScreenTest < BrowserCase
     end
 
     assert_text "Changed Tern white."
-    choose "Remove", "Tern white"
+    from_menu "Remove", "Tern white"
 
     assert_text "Tern white is used by Wave tips"
     click_button "Undo"

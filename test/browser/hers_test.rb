@@ -190,14 +190,14 @@ class HersScreenTest < BrowserCase
 
   def test_tools_are_retired_copied_and_several_added
     visit "/tools"
-    choose "Retire", "Half-inch triangle"
+    from_menu "Retire", "Half-inch triangle"
 
     assert_text "Retired Half-inch triangle."
     assert_selector "section", text: /Retired.*Half-inch triangle/m
     click_button "Undo"
 
     assert_no_selector "h2", text: "Retired"
-    choose "Copy", "Half-inch triangle"
+    from_menu "Copy", "Half-inch triangle"
 
     assert_text "Added Half-inch triangle, second."
     click_button "Add several"

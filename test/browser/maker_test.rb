@@ -9,6 +9,7 @@ class MakerScreenTest < BrowserCase
   end
 
   def open_all_values
+    find("summary", text: "Change how you work").click
     find("summary", text: "All values").click
     find_field "Find a value"
   end
@@ -116,9 +117,11 @@ class MakerScreenTest < BrowserCase
   end
 
   def test_ways_of_working
+    assert_heard "You sew a thread less than one quarter inch"
     choose "two"
 
     assert_text "Sides that are trimmed: two."
+    assert_text "what is trimmed you trim on two sides and the dog ears."
     check "Starch all fabric"
 
     assert_text "Starch all fabric: yes."

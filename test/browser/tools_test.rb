@@ -67,7 +67,7 @@ class ToolsScreenTest < BrowserCase
     fill_in_dialog("Change #{name}", "Change", Name: "Old faithful")
 
     assert_text "Changed Old faithful."
-    choose "Remove", "Old faithful"
+    from_menu "Remove", "Old faithful"
 
     assert_text "Removed Old faithful."
     assert_equal 10, @maker.tools.count

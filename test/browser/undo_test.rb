@@ -93,7 +93,7 @@ class UndoTest < BrowserCase
 
     assert_text "Changed Dulse."
     assert_no_selector "[role=dialog]"
-    choose "Remove", "Dulse"
+    from_menu "Remove", "Dulse"
 
     assert_text "Removed Dulse."
     2.times { |i| press("u") && assert_text(["Undone: Removed Dulse", "Undone: Changed Dulse"][i]) }

@@ -91,7 +91,7 @@ class BrowserCase < ServerCase
   PASSING = [Capybara::ExpectationNotMet, Capybara::ElementNotFound, Capybara::Cuprite::ObsoleteNode, Ferrum::NodeNotFoundError].freeze
 
   # What stands in the menu of a row.
-  def choose(action, name)
+  def from_menu(action, name)
     click_button "More for #{name}", exact: true
     find("[role=menuitem]", text: action, exact_text: true).click
   end

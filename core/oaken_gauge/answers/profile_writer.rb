@@ -12,7 +12,9 @@ module OakenGauge
 
       # @return [Hash]
       def write
-        { "parameters" => Makers::Parameters.all.values.map { |parameter| parameter(parameter) },
+        { "says" => Makers::InWords.new(@maker).sentences, "parameters" => Makers::Parameters.all.values.map do |parameter|
+          parameter(parameter)
+        end,
           "choices" => Makers::Maker::CHOICES.map { |field| choice(field) } }
       end
 

@@ -3524,6 +3524,8 @@ export interface components {
             profile: components["schemas"]["Profile"];
             priorities: components["schemas"]["Priorities"];
             lock_version: number;
+            /** @description How she works, as she would say it */
+            says: string[];
             parameters: components["schemas"]["Parameter"][];
             choices: components["schemas"]["Choice"][];
         };

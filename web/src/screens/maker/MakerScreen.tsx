@@ -7,6 +7,7 @@ import { read } from "../../api/reads";
 import { Heading } from "../../parts/Heading";
 import { Opening } from "../../parts/Opening";
 import { Screen } from "../../parts/Screen";
+import { Words } from "../../parts/Words";
 import { HAND_TABS, ScreenTabs } from "../../parts/ScreenTabs";
 import { ClashDialog } from "../../saving/ClashDialog";
 import { SavingLine } from "../../saving/SavingLine";
@@ -39,13 +40,13 @@ function Profile({ maker }: { maker: Maker }) {
     <>
       <p className="mt-1 max-w-170 text-quiet">
         Every figure of accuracy and time rests on what is known of your hands. It is assumed until you
-        measure it: say how you work, sew one seam test, cut one ruler test.
+        measure it: sew one seam test, cut one ruler test, and say how you work.
       </p>
       <div className="flex min-h-7.5 flex-wrap items-center gap-x-5 gap-y-0.5 text-md" role="status">
         <SavingLine saving={saving} />
       </div>
-      <Choices maker={maker} changing={changing} />
       <Tests changing={changing} />
+      <HowSheWorks maker={maker} changing={changing} />
       <AllValues maker={maker} changing={changing} />
       <ClashDialog saving={saving} name="Your profile" />
     </>
@@ -62,22 +63,39 @@ function useScrollToPart() {
 
 type PartProps = { maker: Maker; changing: Changing };
 
+/** In words, as she would say it; what she may choose is folded under it. */
+function HowSheWorks({ maker, changing }: PartProps) {
+  return (
+    <section aria-labelledby="choices">
+      <h2 id="choices">How you work</h2>
+      <ul className="grid max-w-170 gap-1 text-lg">
+        {maker.says.map((sentence) => (
+          <li key={sentence}>
+            <Words>{sentence}</Words>
+          </li>
+        ))}
+      </ul>
+      <details className="mt-2">
+        <summary className="min-h-10 w-fit cursor-pointer py-2 font-semibold">Change how you work</summary>
+        <Choices maker={maker} changing={changing} />
+      </details>
+    </section>
+  );
+}
+
 function Choices({ maker, changing }: PartProps) {
   const rows = maker.choices.map((choice) => (
     <ChoiceRow key={choice.name} choice={choice} changing={changing} />
   ));
   return (
-    <section aria-labelledby="choices">
-      <h2 id="choices">How you work</h2>
-      <ul className="grid grid-cols-[repeat(auto-fill,minmax(300px,1fr))] gap-x-6.5 gap-y-4 [&_.entry_input]:h-8.5 [&_.entry_input]:text-xl [&_.entry>label]:text-md [&_.entry>label]:font-semibold [&_.entry>label]:text-ink">
-        {/* How scant she sews belongs to the school, which comes first. */}
-        {rows.slice(0, 1)}
-        {maker.parameters.filter(chosen).map((parameter) => (
-          <ChosenValue key={parameter.name} parameter={parameter} changing={changing} />
-        ))}
-        {rows.slice(1)}
-      </ul>
-    </section>
+    <ul className="mt-2 grid grid-cols-[repeat(auto-fill,minmax(300px,1fr))] gap-x-6.5 gap-y-4 [&_.entry_input]:h-8.5 [&_.entry_input]:text-xl [&_.entry>label]:text-md [&_.entry>label]:font-semibold [&_.entry>label]:text-ink">
+      {/* How scant she sews belongs to the school, which comes first. */}
+      {rows.slice(0, 1)}
+      {maker.parameters.filter(chosen).map((parameter) => (
+        <ChosenValue key={parameter.name} parameter={parameter} changing={changing} />
+      ))}
+      {rows.slice(1)}
+    </ul>
   );
 }
 

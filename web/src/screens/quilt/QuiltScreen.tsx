@@ -115,7 +115,7 @@ function AtWork({ project, blocks, first }: { project: Project; blocks: Block[];
 
   return (
     <>
-      <div className="mt-2.5 grid grid-cols-[minmax(0,500px)_minmax(0,1fr)] items-start gap-x-8 gap-y-4.5 max-stacked:grid-cols-[minmax(0,1fr)]">
+      <div className="mt-2.5 grid grid-cols-[minmax(0,500px)_minmax(0,1fr)] items-start gap-x-8 gap-y-4.5 max-narrow:grid-cols-[minmax(0,1fr)]">
         <div className={answer.isFetching ? "opacity-80" : ""}>
           {error && <Notice tone="alarm">{error.faults.length === 0 ? error.message : NOT_SET}</Notice>}
           {!error && <Unsaved saving={saving} />}

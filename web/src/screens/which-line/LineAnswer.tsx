@@ -3,8 +3,14 @@ import { ScenePicture } from "../../drawing/ScenePicture";
 import { CutSize, FinishedSize, PrintedNumber } from "../../parts/Sizes";
 import { Words } from "../../parts/Words";
 
+type Props = {
+  answer: WhichLine;
+  /** How fabric of a role is drawn, where it is a unit of a project. */
+  fillFor?: (role: string | undefined) => string;
+};
+
 /** Every tool that has a line for the unit, as it is laid, and what the others lack. */
-export function LineAnswer({ answer }: { answer: WhichLine }) {
+export function LineAnswer({ answer, fillFor = () => "url(#fabric-unknown)" }: Props) {
   return (
     <>
       {answer.groups.map((group) => (
@@ -18,7 +24,7 @@ export function LineAnswer({ answer }: { answer: WhichLine }) {
           </h2>
           <ul>
             {group.layings.map((laying) => (
-              <Laid key={laying.tool} laying={laying} />
+              <Laid key={laying.tool} laying={laying} fill={fillFor(group.roles[0])} />
             ))}
           </ul>
           {group.missing.map((one) => (
@@ -36,22 +42,33 @@ export function LineAnswer({ answer }: { answer: WhichLine }) {
   );
 }
 
-function Laid({ laying }: { laying: Laying }) {
+/** What the number is, as it is printed. */
+const READS: Record<string, string> = {
+  finished: "finished size",
+  strip: "strip width",
+  unfinished: "unfinished size",
+  cut: "cut size",
+  cell: "cell, finished",
+};
+
+function Laid({ laying, fill }: { laying: Laying; fill: string }) {
   return (
     <li className="flex flex-wrap items-start gap-x-6.5 gap-y-3 border-t border-rule py-3">
       {laying.scene && (
         <ScenePicture
           scene={laying.scene}
-          width={330}
-          height={190}
-          fill="url(#fabric-unknown)"
+          width={560}
+          height={320}
+          fill={fill}
           label={`${laying.name} as it lies, at ${laying.mark}`}
         />
       )}
-      <div className="flex-[1_1_360px]">
-        <h3 className="flex items-center gap-2.5">
-          {laying.name} <PrintedNumber printed={laying.mark} reads={laying.reads} />
-        </h3>
+      <div className="flex-[1_1_340px]">
+        <p className="flex items-center gap-3">
+          <PrintedNumber printed={laying.mark} reads={laying.reads} className="text-5xl" />
+          <span className="quiet text-md">{READS[laying.reads] ?? ""}</span>
+        </p>
+        <h3 className="mt-1.5 text-xl">{laying.name}</h3>
         <ol className="mt-1.5 grid max-w-160 list-decimal gap-0.75 pl-5">
           {laying.steps.map((step) => (
             <li key={step}>

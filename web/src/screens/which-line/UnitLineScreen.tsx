@@ -8,7 +8,8 @@ import { MeasureContext, told } from "../../parts/measures";
 import { Notice } from "../../parts/Notice";
 import { FinishedSize } from "../../parts/Sizes";
 import { LastDone } from "../../saving/SavingLine";
-import { storedOf } from "../weighing/useWeighing";
+import { fillOf } from "../../drawing/Weaves";
+import { fabricOf, storedOf } from "../weighing/useWeighing";
 import { UnitScreen } from "../weighing/UnitScreen";
 import { LineAnswer } from "./LineAnswer";
 
@@ -36,8 +37,11 @@ function Opened({ project, unit }: { project: Project; unit: Unit }) {
     <MeasureContext value={measure}>
       <Heading>
         Which line? {unit.label}{" "}
-        {[...new Set(asked.data?.finished)].map((one) => (
-          <FinishedSize key={one} length={one} />
+        {[...new Set(asked.data?.finished)].map((one, i) => (
+          <span key={one}>
+            {i > 0 && " × "}
+            <FinishedSize length={one} />
+          </span>
         ))}
       </Heading>
       <LastDone />
@@ -46,7 +50,12 @@ function Opened({ project, unit }: { project: Project; unit: Unit }) {
       </p>
       {error && <Notice tone="alarm">{error.faults[0]?.message ?? error.message}</Notice>}
       {!asked.data && !error && <Notice>Opening…</Notice>}
-      {asked.data && <LineAnswer answer={asked.data} />}
+      {asked.data && (
+        <LineAnswer
+          answer={asked.data}
+          fillFor={(role) => fillOf(role ? fabricOf(project, unit.fabrics[role]) : undefined)}
+        />
+      )}
     </MeasureContext>
   );
 }
