@@ -17,7 +17,10 @@ module Server
       better = BenchAddress.new(request.path_info, request.query_string).better
       redirect to(better), 302 if better
       content_type :html
-      halt page.gsub("NONCE", env.fetch(Middleware::SecurityHeaders::NONCE))
+      early = EarlyReads.of(request.path_info, request.query_string).map do |path|
+        %(<link rel="preload" as="fetch" crossorigin href="#{path}">)
+      end
+      halt page.gsub("NONCE", env.fetch(Middleware::SecurityHeaders::NONCE)).sub("</head>", "#{early.join}</head>")
     end
 
     not_found do

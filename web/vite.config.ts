@@ -5,5 +5,14 @@ import { defineConfig } from "vite";
 export default defineConfig({
   plugins: [react(), tailwindcss()],
   logLevel: "warn",
-  build: { manifest: true, assetsInlineLimit: 0, modulePreload: { polyfill: false }, reportCompressedSize: false, rolldownOptions: { checks: { pluginTimings: false } } },
+  build: {
+    manifest: true,
+    assetsInlineLimit: 0,
+    modulePreload: { polyfill: false },
+    reportCompressedSize: false, // What several screens share is one file: a browser asks for few at a time.
+    rolldownOptions: {
+      checks: { pluginTimings: false },
+      output: { advancedChunks: { groups: [{ name: "shared", minShareCount: 3 }] } },
+    },
+  },
 });

@@ -7,7 +7,7 @@ class PagesTest < ServerCase
   def setup
     @folder = Dir.mktmpdir
     FileUtils.mkdir_p(File.join(@folder, "assets"))
-    File.write(File.join(@folder, "index.html"), '<meta name="style-nonce" content="NONCE"><script src="/assets/a.js"></script>')
+    File.write(File.join(@folder, "index.html"), '<head><meta name="style-nonce" content="NONCE"></head><script src="/assets/a.js"></script>')
     File.write(File.join(@folder, "assets/a.js"), "1")
     File.write(File.join(@folder, "secret.txt"), "no")
     File.write(File.join(@folder, "favicon.svg"), "<svg/>")
@@ -29,6 +29,22 @@ class PagesTest < ServerCase
   def come_to(path)
     get path
     follow_redirect! if last_response.redirect?
+  end
+
+  # While its scripts are on their way. Whatever it names is there, and of the bench that the address names.
+  def test_a_page_names_what_it_reads_first
+    bench = "/makers/#{@maker.id}"
+    unit = "#{bench}/projects/#{@project.id}/units/#{@unit.id}"
+    { unit => 5, "#{unit}?finished=3" => 3, "#{bench}/projects/#{@project.id}/buy" => 3, "#{bench}/tools" => 3, "#{bench}/fabric" => 4,
+      "/sign-in" => 0, "#{bench}/projects" => 0 }.each do |path, count|
+      get path
+      early = last_response.body.scan(/<link rel="preload" as="fetch" crossorigin href="([^"]+)">/).flatten
+
+      assert_equal count, early.size, path
+      early.each do |read|
+        assert(get(read) && last_response.ok?, read)
+      end
+    end
   end
 
   def test_every_address_of_the_application_is_its_one_page

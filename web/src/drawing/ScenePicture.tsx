@@ -35,7 +35,9 @@ export function ScenePicture({ scene, width, height, fill, label }: Props) {
       className="block max-w-full overflow-visible"
     >
       {scene.fabric.map(shape("stroke-ink stroke-[1.2]", fill))}
-      {scene.pieces.map(shape("fill-none stroke-ink stroke-1"))}
+      {/* Seen on light fabric and on dark. */}
+      {scene.pieces.map(shape("fill-none stroke-white/70 stroke-3"))}
+      {scene.pieces.map(shape("fill-none stroke-[#15222b] stroke-1"))}
       {scene.bodies.map(shape("fill-brass/26 stroke-brass-deep stroke-[1.6]"))}
       {scene.lines.map(({ from, to, weight }, i) => (
         <polyline key={i} points={`${place(from)} ${place(to)}`} className={LINES[weight] ?? LINES.fine} />

@@ -1,5 +1,5 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
-import { createContext, lazy, type ReactNode, Suspense, useContext, useState } from "react";
+import { createContext, type ReactNode, useContext, useState } from "react";
 
 import { useAway } from "../api/away";
 import { ApiError } from "../api/client";
@@ -10,6 +10,7 @@ import { dropped, next, type Step, turned, versionFor, type Way } from "./steps"
 import { type Kept, settle, turn } from "./turns";
 import { note, steps, useHistory } from "./useHistory";
 import { clashes, ONE_AFTER_ANOTHER } from "./useSaving";
+import { ClashDialog } from "./ClashDialog";
 import { useShowing } from "./useShowing";
 
 type Undo = {
@@ -28,9 +29,6 @@ type Undo = {
   waitsFor: Error | null;
   again: () => void;
 };
-
-/** Fetched when it is opened. */
-const ClashDialog = lazy(async () => ({ default: (await import("./ClashDialog")).ClashDialog }));
 
 const UndoContext = createContext<Undo | null>(null);
 
@@ -96,21 +94,19 @@ export function UndoProvider({ children }: { children: ReactNode }) {
     <UndoContext value={value}>
       {children}
       {clash && (
-        <Suspense>
-          <ClashDialog
-            name={clash.step.said}
-            saving={{
-              clash: { asking: true, versions: versionsOf(clash) },
-              keepTheirs: () => {
-                note((before) => dropped(before, clash.way));
-                void settle(clash.step, clash.theirs, queries);
-                setClash(null);
-              },
-              keepMine: () => turning.mutate({ way: clash.way, theirs: clash.theirs }),
-              putOff: () => setClash(null),
-            }}
-          />
-        </Suspense>
+        <ClashDialog
+          name={clash.step.said}
+          saving={{
+            clash: { asking: true, versions: versionsOf(clash) },
+            keepTheirs: () => {
+              note((before) => dropped(before, clash.way));
+              void settle(clash.step, clash.theirs, queries);
+              setClash(null);
+            },
+            keepMine: () => turning.mutate({ way: clash.way, theirs: clash.theirs }),
+            putOff: () => setClash(null),
+          }}
+        />
       )}
     </UndoContext>
   );

@@ -34,7 +34,7 @@ export function Steps({ unit, method, answer, fabricOf, known }: Props) {
       {rounds(method.steps ?? []).map((steps, i) => (
         // Steps may be told in the same words twice: they are known by their place.
         <section key={i} aria-label={i === 0 ? "Cutting" : `Sewing, round ${i}`}>
-          <h4>{i === 0 ? "Cutting" : `Sewing, round ${i}`}</h4>
+          <h3>{i === 0 ? "Cutting" : `Sewing, round ${i}`}</h3>
           <ol>
             {steps.map(({ step, place }) => (
               <li key={place}>
