@@ -226,4 +226,4 @@ loader = Zeitwerk::Loader.for_gem(warn_on_extra_files: false)
 loader.collapse("#{__dir__}/oaken_gauge/lengths", "#{__dir__}/oaken_gauge/geometry")
 loader.setup
 OakenGauge::LOADER = loader
-OakenGauge.extend(OakenGauge::BenchDoors, OakenGauge::ProjectDoors)
+OakenGauge.extend(OakenGauge::BenchDoors, OakenGauge::ProjectDoors, OakenGauge::TurningDoors)

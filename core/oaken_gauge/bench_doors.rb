@@ -13,24 +13,6 @@ module OakenGauge
       Answers::WhichLineWriter.new(read(document, WhichLine::Question).task).write
     end
 
-    # @param document [Hash] a turning document: a weigh document with what moves
-    # @param view [Boolean] add what methods are called, and where each interval lies
-    # @return [Hash] "intervals" with the first method in each, and which it is "now"
-    def turning(document, view: false)
-      question = read(document, Turning::Question)
-      Answers::TurningWriter.new(question.moving, question.task.measure, view: view).write
-    end
-
-    # @param document [Hash] a weigh document
-    # @return [Hash{String => Hash}] the same for each priority, as a screen asks for it
-    def turning_by_priorities(document)
-      task = read_weighing(document)
-      outcomes = Weighing::Weigher.new(task).weighed
-      task.priorities.keys.to_h do |name|
-        [name.to_s, Answers::TurningWriter.new(Turning::ByPriority.new(task, name, outcomes), task.measure, view: true).write]
-      end
-    end
-
     # @param takes [Array<Hash>] of every unit that a method was picked for: "project" and "unit" by name, "id" of the project, "method",
     #   "question" as a weigh document, and "fabrics", ids by role
     # @param quilts [Array<Hash>] of every project that has a quilt: "project" by name, its "id" and "question", a quilt document

@@ -20,6 +20,14 @@ module Server
         answer OakenGauge.beam(question)
       end
 
+      # A few of its methods held against one another.
+      get "/api/units/:id/held" do
+        ids = params["methods"].to_s.split(",")
+        raise Problem.at("/methods", "allowed are two or three methods") unless ids.uniq.size.between?(2, 3)
+
+        answer OakenGauge.held(question.merge(counted, priorities), ids)
+      end
+
       # How each step of one of its methods is drawn.
       get "/api/units/:id/steps/drawn" do
         answer({ "drawn" => OakenGauge.step_drawings(question.merge(counted), params["method"].to_s) })

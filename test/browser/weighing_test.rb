@@ -271,6 +271,22 @@ class WeighingScreenTest < BrowserCase
     end
   end
 
+  def test_methods_are_held_against_one_another
+    find("summary", text: "Hold methods against one another").click
+    check "Two at a time"
+    check "Eight at a time"
+
+    within("dl[aria-label='Where one overtakes another']") do
+      assert_text "Finished size"
+      assert_text(/How many\s.*(at a time, all along\.|; from \d+ units (two|eight) at a time)/m)
+      assert_text "Least fabric"
+    end
+    check "Single patches, rotary cut"
+
+    assert_selector "summary ~ fieldset input:disabled", minimum: 1
+    assert_empty axe_faults
+  end
+
   def test_every_step_of_a_row_has_its_drawing
     open_way PAIR
 

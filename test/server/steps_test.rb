@@ -57,6 +57,18 @@ class StepsTest < ServerCase
     assert_equal [kept, 3, 0], [@maker.bookmarks.count, Server::Models::Bookmark.of(@maker, "new"), Server::Models::Bookmark.of(@maker, "l#{kept - 1}")]
   end
 
+  def test_methods_are_held_against_one_another
+    told = fetch("/api/units/#{@unit.id}/held?methods=rotary/two_at_a_time,rotary/patches&count=24")
+
+    assert_equal(["Two at a time", "Single patches, rotary cut"].sort, told["methods"].map { |one| one["title"] }.sort)
+    assert_equal %w[accuracy count ease fabric size surplus time], told["overtakes"].map { |one| one["over"] }.sort
+    ["", "rotary/patches", "a,b,c,d"].each do |methods|
+      get "/api/units/#{@unit.id}/held?methods=#{methods}"
+
+      assert_problem 422, "/methods", /two or three/
+    end
+  end
+
   def test_who_is_first_at_each_size_and_weight
     told = fetch("/api/units/#{@unit.id}/turning?from=1&to=3")
 

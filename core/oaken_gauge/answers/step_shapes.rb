@@ -2,7 +2,7 @@
 
 module OakenGauge
   module Answers
-    # What the drawing of a step looks like, see {WeighShapes}.
+    # What the drawing of a step looks like, and methods held against one another, see {WeighShapes}.
     module StepShapes
       extend Shapes
       include Shapes
@@ -15,7 +15,13 @@ module OakenGauge
                             labels: list(object(at: list(NUMBER), text: TEXT))).freeze
       DRAWN_STEP = object(round: WHOLE, step: TEXT, say: TEXT, drawing: { "$ref" => "#/$defs/StepDrawing" }).freeze
 
-      NAMED = { "StepDrawing" => STEP_DRAWING, "DrawnStep" => DRAWN_STEP }.freeze
+      # Methods held against one another.
+      SPAN = object(method: TEXT, from: NUMBER, to: NUMBER).freeze
+      HELD = object(methods: list(object(method: TEXT, title: TEXT)),
+                    overtakes: list(object(over: said(TEXT, "size, count, or a priority"), title: TEXT, say: TEXT,
+spans: list(SPAN)))).freeze
+
+      NAMED = { "HeldMethods" => HELD, "StepDrawing" => STEP_DRAWING, "DrawnStep" => DRAWN_STEP }.freeze
     end
   end
 end

@@ -8,9 +8,11 @@ module OakenGauge
     class ByValue
       # @param task [Weighing::Task]
       # @param range [Range]
-      def initialize(task, range)
+      # @param among [Array<String>, nil] the methods that are looked at; nil for all
+      def initialize(task, range, among: nil)
         @task = task
         @range = range
+        @among = among
       end
 
       # @return [Array<Interval>] each from its first value to its last; none where nothing counts
@@ -34,7 +36,7 @@ module OakenGauge
       end
 
       def ahead(task)
-        Comparing::Ranking.new(Weighing::Weigher.new(task).weighed, task.priorities, task.maker).ahead(task.priorities)
+        Comparing::Ranking.new(Weighing::Weigher.new(task, among: @among).weighed, task.priorities, task.maker).ahead(task.priorities)
       end
 
       def unit

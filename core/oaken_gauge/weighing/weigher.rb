@@ -5,8 +5,10 @@ module OakenGauge
     # Weighs every method of the catalogue that makes the unit.
     class Weigher
       # @param task [Task]
-      def initialize(task)
+      # @param among [Array<String>, nil] the methods that are weighed; nil for all that make the unit
+      def initialize(task, among: nil)
         @task = task
+        @among = among
       end
 
       # @return [Array<Outcome>] best first, those that cannot be used last
@@ -16,7 +18,9 @@ module OakenGauge
 
       # @return [Array<Outcome>] the same as the catalogue has them, in no order of hers
       def weighed
-        Methods.making(@task.unit).map { |method| Outcome.new(@task.way(method)) }
+        methods = Methods.making(@task.unit)
+        methods = methods.select { |method| @among.include?(method.id) } if @among
+        methods.map { |method| Outcome.new(@task.way(method)) }
       end
 
       private

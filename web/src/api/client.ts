@@ -235,6 +235,16 @@ export const api = {
         signal,
       }),
     ),
+  held: (id: number, methods: string[], { at, count, priorities }: Asked, signal: AbortSignal) =>
+    told(
+      client.GET("/api/units/{id}/held", {
+        params: {
+          path: { id },
+          query: { methods: methods.join(","), at: at ?? undefined, ...count, priorities },
+        },
+        signal,
+      }),
+    ),
   turningByPriorities: (id: number, { at, count, priorities }: Asked, signal: AbortSignal) =>
     told(
       client.GET("/api/units/{id}/turning/priorities", {

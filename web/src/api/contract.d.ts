@@ -1106,6 +1106,58 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/units/{id}/held": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** Two or three methods held against one another, as size, count and priorities move */
+        get: {
+            parameters: {
+                query?: {
+                    /** @description Their names, with commas between */
+                    methods?: string;
+                    /** @description The size at the fence */
+                    at?: string;
+                    count?: string;
+                    left?: string;
+                    right?: string;
+                    priorities?: {
+                        [key: string]: string;
+                    };
+                };
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description Where one overtakes another */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": components["schemas"]["HeldMethods"];
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/units/{id}/turning/priorities": {
         parameters: {
             query?: never;
@@ -1218,8 +1270,8 @@ export interface paths {
         /** How each step of a method is drawn, for a unit at the size and count at the fence */
         get: {
             parameters: {
-                query: {
-                    method: string;
+                query?: {
+                    method?: string;
                     /** @description The size at the fence */
                     at?: string;
                     count?: string;
@@ -4085,6 +4137,23 @@ export interface components {
             now: number | null;
             /** @description Roles whose fabric has no price and counts nothing */
             without_price?: string[];
+        };
+        HeldMethods: {
+            methods: {
+                method: string;
+                title: string;
+            }[];
+            overtakes: {
+                /** @description size, count, or a priority */
+                over: string;
+                title: string;
+                say: string;
+                spans: {
+                    method: string;
+                    from: number;
+                    to: number;
+                }[];
+            }[];
         };
         /** @description A step as it is read from where one stands */
         BenchStep: {

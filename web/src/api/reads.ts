@@ -45,6 +45,12 @@ export const read = {
     ...FOREVER,
     gcTime: 60_000,
   }),
+  held: (id: number, methods: string[], asked: Asked, stored: string) => ({
+    queryKey: ["held", id, methods, asked, stored],
+    queryFn: ({ signal }: { signal: AbortSignal }) => api.held(id, methods, asked, signal),
+    ...FOREVER,
+    gcTime: 60_000,
+  }),
   turningByPriorities: (id: number, asked: Asked, stored: string) => ({
     queryKey: ["turning", id, asked, stored],
     queryFn: ({ signal }: { signal: AbortSignal }) => api.turningByPriorities(id, asked, signal),

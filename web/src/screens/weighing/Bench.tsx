@@ -11,6 +11,7 @@ import { useStable } from "../../parts/useStable";
 import { useTypeAhead } from "../../parts/useTypeAhead";
 import { Beam } from "./Beam";
 import { BusyContext } from "./MethodRow";
+import { HeldMethods } from "./HeldMethods";
 import { MethodTable } from "./MethodTable";
 import { Order } from "./Order";
 import { PickLine } from "./PickLine";
@@ -143,6 +144,7 @@ export function Bench({ project, unit, units }: Props) {
                   onFocusMethod={onFocusMethod}
                 />
               </BusyContext>
+              <HeldMethods unit={unit} answer={answer} asked={weighing.asked} stored={weighing.stored} />
             </section>
           ) : (
             !error && <Notice>Weighing the methods…</Notice>
