@@ -32,7 +32,8 @@ export function ScenePicture({ scene, width, height, fill, label }: Props) {
       aria-label={label}
       width={(right - left) * scale}
       height={(high - low) * scale}
-      className="block max-w-full overflow-visible"
+      viewBox={`0 0 ${(right - left) * scale} ${(high - low) * scale}`}
+      className="block h-auto max-w-full overflow-visible"
     >
       {scene.fabric.map(shape("stroke-ink stroke-[1.2]", fill))}
       {/* Seen on light fabric and on dark. */}

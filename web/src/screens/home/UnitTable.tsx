@@ -63,7 +63,7 @@ function Row({ row, project }: { row: UnitAtHome; project: Project }) {
           />
         )}
       </td>
-      <th scope="row">
+      <th scope="row" className="min-w-27">
         <Link to={`${placeOf(project.id, "units")}/${row.id}`} className="font-strong hover:underline">
           {row.label.replace(/^Quilt: /, "")}
         </Link>
