@@ -122,11 +122,10 @@ module OakenGauge
     # @param other [String, nil] a second finished width that it is to be cut at
     # @return [Hash] "finished", its width at each size, "pieces" and "units", see {Answers::BlockSheetWriter}
     def block_sheet(document, question, other: nil)
-      block = read(document, Blocks::Block)
-      wider = other && Documents.read({ "also" => other }) { |node| Documents::Measures::Size.new(most: 200).read(node.child("also")) }
-      blocks = [block, *(wider && Blocks::Sized.at(block, wider))]
-      written = Answers::BlockSheetWriter.new(blocks.map { |one| units_of(one) }, question, block.written_in)
-      { "finished" => blocks.map { |one| Length.new(one.columns.sum, one.written_in).to_s }, **written.write }
+      blocks = Blocks::Sized.at_both(read(document, Blocks::Block), other)
+      measure = blocks.first.written_in
+      written = Answers::BlockSheetWriter.new(blocks.map { |one| units_of(one) }, question, measure)
+      { "finished" => blocks.map { |one| Length.new(one.columns.sum, measure).to_s }, **written.write }
     end
 
     # @return [Blocks::Svg] what a block is drawn from

@@ -192,12 +192,16 @@ class FrameScreenTest < BrowserCase
   def test_paper_has_nothing_to_press
     station("Units").click
     find(".method", match: :first)
+    open_way "Two at a time"
     page.driver.browser.page.command("Emulation.setEmulatedMedia", media: "print")
     seen = evaluate_script("[...document.querySelectorAll('nav, .button, input, select, .icon-button')].filter((one) => one.offsetHeight > 0).length")
 
     assert_equal 0, seen
     assert_selector "h1", text: "Wave tips: methods"
     assert_selector ".beam"
+    # What is folded on the screen is there on paper.
+    assert_operator evaluate_script("document.querySelector('.why table').getBoundingClientRect().height"), :>, 20
+    assert evaluate_script("document.querySelector('.why table').checkVisibility({ contentVisibilityAuto: true })")
   ensure
     page.driver.browser.page.command("Emulation.setEmulatedMedia", media: "")
   end

@@ -285,6 +285,11 @@ class WeighingScreenTest < BrowserCase
 
     assert_selector "summary ~ fieldset input:disabled", minimum: 1
     assert_empty axe_faults
+    # Loaded anew, or sent to somebody else, it is the same.
+    refresh
+
+    assert_selector "dl[aria-label='Where one overtakes another']", text: "Finished size"
+    assert_checked_field "Eight at a time"
   end
 
   def test_every_step_of_a_row_has_its_drawing

@@ -45,6 +45,17 @@ class HeldTest < CoreCase
     end
   end
 
+  # Weights of 1.2 to 1.8 are on no slider: what is first only there is not told.
+  def test_what_is_first_between_two_weights_only_is_not_told
+    outcome = Weighing::Weigher.new(OakenGauge.send(:read_weighing, half_square), among: HELD).weighed
+    intervals = [[0.0, 1.2, 0], [1.2, 1.8, 1], [1.8, 100.0, 2]].map { |from, to, i| Turning::Interval.new(from: from, to: to, first: outcome[i]) }
+    held = Struct.new(:methods, :intervals).new([], { fabric: intervals })
+    told = Answers::HeldWriter.new(held, :inch).write["overtakes"].first
+
+    assert_equal([0.0, 1.8], told["spans"].map { |span| span["from"] })
+    assert_match(/\A#{outcome[0].way.class.title}; where it matters much #{outcome[2].way.class.title.downcase}\.\z/, told["say"])
+  end
+
   def test_it_is_said_where_one_overtakes_the_other
     answer = held
     sizes = answer["overtakes"].first

@@ -5,8 +5,8 @@ require "support/core_case"
 # Each fabric of a quilt in one line: needed, on the shelf, to buy, and what that costs.
 class QuiltFabricsTest < CoreCase
   # Four plain blocks of 6, bound and backed: squares of 6 1/2, binding 2 1/2 round 12 × 12.
-  def lines(stock, **rest)
-    block = { "name" => "Plain", "columns" => ["6"], "rows" => ["6"],
+  def lines(stock, side: "6", **rest)
+    block = { "name" => "Plain", "columns" => [side], "rows" => [side],
               "pieces" => [{ "kind" => "square", "at" => [0, 0], "span" => [1, 1], "fabrics" => { "patch" => "a" } }] }
     document = { "blocks" => [{ "block" => block, "count" => 4 }], "setting" => { "layout" => "straight", "across" => 2, "down" => 2 },
                  "tools" => DRAWER, "stock" => stock, "backing" => { "fabric" => "b" }, **rest.transform_keys(&:to_s) }
@@ -24,6 +24,11 @@ class QuiltFabricsTest < CoreCase
     assert_equal ["6 1/2 in", "18 in", nil, nil], told["a"].values_at("needed", "shelf", "buy", "cost")
     # Twenty less nine is eleven inches: three eighths of a yard, 13 1/2 inches, at twelve a yard.
     assert_equal ["20 in", "9 in", "3/8 yd", "4.50 pounds"], told["b"].values_at("needed", "shelf", "buy", "cost")
+  end
+
+  # Squares of 5 7/8, four from one strip.
+  def test_what_is_needed_is_told_in_eighths
+    assert_equal "5 7/8 in", lines({ "a" => bolt("18"), "b" => bolt(nil) }, side: "5 3/8")["a"]["needed"]
   end
 
   def test_a_length_that_nobody_entered_and_centimetres

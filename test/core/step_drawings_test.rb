@@ -70,6 +70,48 @@ class StepDrawingsTest < CoreCase
     cut["off"].each { |corner| assert_in_delta (leg**2) / 2, area(corner), SEEN * 5 }
   end
 
+  # Of a goose of 5 1/4 either sky ends √2/4 inside its corner, and a sky of 2 7/8 stands √2/4 lower than it was cut.
+  def test_the_skies_of_a_goose_square_open_to_the_sides_and_the_top_of_the_unit
+    goose = { "kind" => "flying_geese", "finished" => %w[2 4], "count" => 4 }
+    pressed = OakenGauge.step_drawings({ "unit" => goose }, "rotary/four_at_a_time_small_sky").reverse.find { |one| one["step"] == "press_to_sky" }
+    skies = pressed["drawing"]["fabric"].select { |layer| layer["role"] == "sky" }
+    across, = skies.flat_map { |layer| layer["outline"] }.transpose.map { |side| side.minmax.reverse.inject(:-) }
+
+    assert_in_delta 5.25 - (SQRT2 / 2), across, SEEN
+    skies.each { |sky| assert_in_delta 2.875 - (SQRT2 / 4), sky["outline"].map(&:last).max, SEEN }
+  end
+
+  # Squares of 4 1/8 sewn all round: what is inside the seams is 3 5/8, and a quarter opens to a square of 3 5/8 / √2, and lies straight.
+  def test_a_quarter_of_four_opens_to_a_straight_square
+    ears = drawn("rotary/four_at_a_time", { "kind" => "half_square", "finished" => "2", "count" => 4 }).fetch("trim_ears")
+    sides = ears["fabric"].flat_map { |layer| layer["outline"] }.transpose.map { |side| side.minmax.reverse.inject(:-) }
+
+    sides.each { |side| assert_in_delta 3.625 / SQRT2, side, SEEN }
+  end
+
+  # The tip of a goose lies where its finished seams cross: they run on y = x and on x + y = 4.
+  def test_geese_of_a_large_sky_are_trimmed_with_their_tip_in_the_middle
+    way = ways({ "kind" => "flying_geese", "finished" => %w[2 4], "count" => 4 }, Catalogue::TOOLS, nil, {}).find { |one| one.class.id.end_with?("large_sky") }
+    trim = way.work.zip(StepDrawings::All.new(way).drawings).find { |step, _| step.operation.name == :trim_rest }.last
+    edges = trim.fabric.select { |layer| layer.role == :sky }.flat_map { |layer| layer.outline.edges }
+
+    [->(point) { point.imag - point.real }, ->(point) { point.imag + point.real - 4 }].each do |off|
+      assert(edges.any? { |edge| edge.all? { |point| off.call(point).abs < SEEN } })
+    end
+  end
+
+  # Cells of 1/4 in a unit of 24 are 96 either way: the corner of 12 × 12 is drawn, and all 95 folds of the unit.
+  def test_of_a_large_piece_of_a_sheet_the_corner_is_drawn
+    grid = { "id" => "g", "name" => "G", "kind" => "foundation_grid", "cell" => "1/4", "columns" => 200, "rows" => 200 }
+    unit = { "kind" => "hourglass", "finished" => "24", "count" => 2 }
+    drawn = OakenGauge.step_drawings({ "unit" => unit, "tools" => [DRAWER.first, grid] }, "foundation/panel")
+                      .reverse.to_h { |one| one.values_at("step", "drawing") }
+
+    # A cell is printed with both allowances and 1/16: 13/16.
+    assert_equal [12 * 0.8125] * 2, drawn.fetch("fuse_cell")["size"]
+    assert_equal [11, 95], [lines(drawn.fetch("fold_and_sew"), "fold").size, lines(last_press(grid, unit), "seam").size]
+  end
+
   def test_nothing_is_drawn_of_what_cannot_be_made
     unit = { "kind" => "half_square", "finished" => "2", "count" => 2 }
 
@@ -122,6 +164,11 @@ class StepDrawingsTest < CoreCase
 
   def drawn(method, unit)
     OakenGauge.step_drawings({ "unit" => unit }, method).reverse.to_h { |one| one.values_at("step", "drawing") }
+  end
+
+  def last_press(grid, unit)
+    OakenGauge.step_drawings({ "unit" => unit, "tools" => [DRAWER.first, grid] }, "foundation/panel").reverse
+              .find { |one| one["step"] == "press_seam" }["drawing"]
   end
 
   def lines(drawing, what)

@@ -29,10 +29,11 @@ module OakenGauge
           "spans" => shown.map { |one| { "method" => one.method, "from" => one.from.to_f, "to" => one.to.to_f } } }
       end
 
-      # Heavier weights than the heaviest word are on no slider.
+      # A slider stands at whole weights, as far as there are words: what is first between two of them only is on none.
       def on_the_slider(intervals)
-        intervals.select { |one| one.from < WEIGHTS.size - 1 }
-                 .map { |one| Turning::Interval.new(**one.to_h, to: [one.to, WEIGHTS.size - 1].min) }
+        most = WEIGHTS.size - 1
+        shown = intervals.map { |one| Turning::Interval.new(**one.to_h, to: [one.to, most].min) }.select { |one| one.from.ceil <= one.to.floor }
+        Turning::Interval.joined(shown)
       end
 
       def say(over, intervals)

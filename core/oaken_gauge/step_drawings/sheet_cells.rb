@@ -4,13 +4,16 @@ module OakenGauge
   module StepDrawings
     # The cells of a unit on its piece of a foundation sheet, inches from the piece's corner.
     class SheetCells
+      # Of a larger piece the corner of so many cells either way is drawn.
+      SHOWN = 12
+
       # @param unit [Units::Unit]
       # @param section [Methods::Foundation::Section]
       # @param printed [Tools::FoundationGrid]
       def initialize(unit, section, printed)
         @unit = unit
-        @columns = section&.columns.to_i
-        @rows = section&.rows.to_i
+        @all = [section&.columns.to_i, section&.rows.to_i]
+        @columns, @rows = @all.map { |cells| [cells, SHOWN].min }
         @side = printed&.printed.to_f
         @finished = printed&.cell.to_f
       end
@@ -30,16 +33,18 @@ module OakenGauge
         down + across + sheet.edges
       end
 
-      # Lines between columns; those of the folded unit where its sides and cells are given.
+      # Lines between columns; all those of the folded unit where its sides and cells are given.
       # @return [Array<Array(Complex, Complex)>]
-      def down(sides = self.sides, cell = @side)
-        (1...@columns).map { |x| [Complex.rect(x * cell, sides.bottom), Complex.rect(x * cell, sides.top)] }
+      def down(whole = nil, cell = @side)
+        box = whole || sides
+        (1...(whole ? @all.first : @columns)).map { |x| [Complex.rect(x * cell, box.bottom), Complex.rect(x * cell, box.top)] }
       end
 
       # Lines between rows.
       # @return [Array<Array(Complex, Complex)>]
-      def across(sides = self.sides, cell = @side)
-        (1...@rows).map { |y| [Complex.rect(sides.left, y * cell), Complex.rect(sides.right, y * cell)] }
+      def across(whole = nil, cell = @side)
+        box = whole || sides
+        (1...(whole ? @all.last : @rows)).map { |y| [Complex.rect(box.left, y * cell), Complex.rect(box.right, y * cell)] }
       end
 
       # @return [Array<Complex>] where folds cross

@@ -11,9 +11,8 @@ type Props = {
 };
 type Points = number[][];
 
-/** Room round the picture for arrowheads and for numbers at its edges, in points of the screen. */
+/** Room round the picture for arrowheads and numbers at its edges, in points of the screen. */
 const EDGE = 18;
-const HEAD = 11;
 
 /** The drawing of a step by its place, as long as it is still the same step. */
 export function drawnAs(
@@ -46,23 +45,6 @@ export function StepPicture({ drawing, fabricOf, width, height, label }: Props) 
       height={high * scale + 2 * EDGE}
       className="block max-w-full"
     >
-      <defs>
-        {[...ARROWS].map((what) => (
-          <marker
-            key={what}
-            id={`head-${what}`}
-            viewBox="0 0 10 10"
-            refX="8"
-            refY="5"
-            markerWidth={HEAD}
-            markerHeight={HEAD}
-            markerUnits="userSpaceOnUse"
-            orient="auto-start-reverse"
-          >
-            <path d="M0 0L10 5L0 10Z" className={`step-head-${what}`} />
-          </marker>
-        ))}
-      </defs>
       {drawing.beds.map((bed, i) => (
         <path key={i} d={shape(bed)} className="fill-panel stroke-brass-deep stroke-[1.4]" />
       ))}

@@ -13,11 +13,29 @@ export function isDark(fabric: FabricSeen | undefined): boolean {
   return red * 3 + green * 6 + blue < 1200;
 }
 
+/** Arrows of a drawing have a head: where a seam is pressed to, and where something moves. */
+const HEADS = ["press", "move"];
+
 /** A fabric shows its colour and its weave, so that colour alone never carries meaning. */
 export function Weaves({ fabrics }: { fabrics: FabricSeen[] }) {
   return (
     <svg width="0" height="0" aria-hidden="true" className="absolute">
       <defs>
+        {HEADS.map((what) => (
+          <marker
+            key={what}
+            id={`head-${what}`}
+            viewBox="0 0 10 10"
+            refX="8"
+            refY="5"
+            markerWidth="11"
+            markerHeight="11"
+            markerUnits="userSpaceOnUse"
+            orient="auto-start-reverse"
+          >
+            <path d="M0 0L10 5L0 10Z" className={`step-head-${what}`} />
+          </marker>
+        ))}
         {fabrics.map((fabric) => (
           <pattern
             key={fabric.id}

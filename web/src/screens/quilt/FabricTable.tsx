@@ -40,7 +40,11 @@ export function FabricTable({ lines, fabrics }: Props) {
                 {shelf ? <Words>{shelf}</Words> : <span className="quiet">not entered</span>}
               </td>
               <td data-label="To buy" className="text-lg font-strong">
-                {buy ? <Words>{buy}</Words> : <span className="quiet text-md font-normal">enough</span>}
+                {buy ? (
+                  <Words>{buy}</Words>
+                ) : (
+                  <span className="quiet text-md font-normal">{shelf ? "enough" : "not known"}</span>
+                )}
               </td>
               {priced && <td data-label="Cost">{cost}</td>}
             </tr>

@@ -144,7 +144,14 @@ export function Bench({ project, unit, units }: Props) {
                   onFocusMethod={onFocusMethod}
                 />
               </BusyContext>
-              <HeldMethods unit={unit} answer={answer} asked={weighing.asked} stored={weighing.stored} />
+              <HeldMethods
+                unit={unit}
+                answer={answer}
+                asked={weighing.asked}
+                stored={weighing.stored}
+                chosen={wanted.held}
+                change={change}
+              />
             </section>
           ) : (
             !error && <Notice>Weighing the methods…</Notice>

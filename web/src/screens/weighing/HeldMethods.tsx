@@ -3,26 +3,33 @@ import { useState } from "react";
 
 import type { Asked, Unit, WeighAnswer } from "../../api/client";
 import { read } from "../../api/reads";
+import { useAtRest } from "../../parts/useAtRest";
 import { Words } from "../../parts/Words";
+import type { Wanted } from "./useWanted";
 
 /** So many are held against one another at the most. */
 const MOST = 3;
 
-type Props = { unit: Unit; answer: WeighAnswer; asked: Asked; stored: string };
+type Props = { unit: Unit; answer: WeighAnswer; asked: Asked; stored: string } & Pick<Wanted, "change"> & {
+    /** Those that were chosen. */
+    chosen: string[];
+  };
 
 /** Two or three methods held against one another: at which size, count or weight one overtakes another. */
-export function HeldMethods({ unit, answer, asked, stored }: Props) {
+export function HeldMethods({ unit, answer, asked, stored, chosen, change }: Props) {
   const able = answer.methods.filter(({ feasible }) => feasible);
-  const [chosen, setChosen] = useState<string[]>([]);
   const held = chosen.filter((one) => able.some(({ method }) => method === one));
+  const rested = useAtRest(JSON.stringify(asked));
+  const choose = (methods: string[]) => change({ held: methods.length > 0 ? methods.join(" ") : null });
   const { data } = useQuery({
-    ...read.held(unit.id, held, asked, stored),
+    ...read.held(unit.id, held, JSON.parse(rested) as Asked, stored),
     enabled: held.length > 1,
     placeholderData: keepPreviousData,
   });
+  const [opened] = useState(held.length > 0);
   if (able.length < 2) return null;
   return (
-    <details className="mt-3 border-t border-rule pt-1 print:hidden">
+    <details className="mt-3 border-t border-rule pt-1 print:hidden" open={opened}>
       <summary className="min-h-10 w-fit cursor-pointer py-2 font-semibold">
         Hold methods against one another
       </summary>
@@ -35,7 +42,7 @@ export function HeldMethods({ unit, answer, asked, stored }: Props) {
               checked={held.includes(method)}
               disabled={held.length >= MOST && !held.includes(method)}
               onChange={({ target }) =>
-                setChosen(target.checked ? [...held, method] : held.filter((one) => one !== method))
+                choose(target.checked ? [...held, method] : held.filter((one) => one !== method))
               }
             />
             {title}

@@ -18,6 +18,7 @@ type Props = {
   longest: number;
   unit: Unit;
   answer: WeighAnswer;
+  stored: string;
   /** Whether she has picked it before: then she needs no hints. */
   known: boolean;
 };
@@ -27,7 +28,7 @@ const ROOM = 620;
 const BAR_ROOM = 80;
 
 /** A row opened: what to watch, the tools' lines, the steps; behind "Why" what they follow from. */
-export function MethodDetail({ method, fabricOf, longest, unit, answer, known }: Props) {
+export function MethodDetail({ method, fabricOf, longest, unit, answer, stored, known }: Props) {
   const finished = answer.fence?.finished;
   return (
     <tr className="detail">
@@ -36,7 +37,14 @@ export function MethodDetail({ method, fabricOf, longest, unit, answer, known }:
         <Settings method={method} />
         {method.family === "template" && <PrintTemplates unitId={unit.id} finished={finished} />}
         {method.steps && (
-          <Steps unit={unit} method={method} answer={answer} fabricOf={fabricOf} known={known} />
+          <Steps
+            unit={unit}
+            method={method}
+            answer={answer}
+            stored={stored}
+            fabricOf={fabricOf}
+            known={known}
+          />
         )}
         {method.feasible && <Why method={method} fabricOf={fabricOf} scale={ROOM / longest} />}
       </td>
@@ -47,7 +55,7 @@ export function MethodDetail({ method, fabricOf, longest, unit, answer, known }:
 /** Why it stands where it does: the whole of its cutting, where the fabric goes, and how accurate it is. */
 function Why({ method, fabricOf, scale }: PictureProps) {
   return (
-    <details className="mt-3 border-t border-rule pt-1">
+    <details className="why mt-3 border-t border-rule pt-1">
       <summary className="flex min-h-10 w-fit cursor-pointer items-center text-md font-semibold">
         Why, and its figures
       </summary>

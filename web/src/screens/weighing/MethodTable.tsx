@@ -9,7 +9,7 @@ import { MethodRow } from "./MethodRow";
 import { SortHead } from "./SortHead";
 import { same } from "./unitDocument";
 import { useSettledOrder } from "./useSettledOrder";
-import { fabricOf } from "./useWeighing";
+import { fabricOf, storedOf } from "./useWeighing";
 import type { Sorting, Wanted } from "./useWanted";
 
 type Props = {
@@ -132,6 +132,7 @@ const Way = memo(function Way({ method, longest, most, scale, ...props }: RowPro
           longest={longest}
           unit={unit}
           answer={answer}
+          stored={storedOf(project, unit)}
           known={project.methods_picked.includes(method.method)}
         />
       )}

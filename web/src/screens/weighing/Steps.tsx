@@ -5,6 +5,7 @@ import { read } from "../../api/reads";
 import { drawnAs, scaleOf, StepPicture } from "../../drawing/StepPicture";
 import { ScaleBar } from "../../drawing/ScaleBar";
 import { Assumed } from "../../parts/Assumed";
+import { useAtRest } from "../../parts/useAtRest";
 import { Words } from "../../parts/Words";
 import { counted } from "../../parts/plural";
 import { Cares } from "./Cares";
@@ -16,6 +17,8 @@ type Props = {
   method: Method;
   /** What was weighed: the size at the fence, and how many. */
   answer: WeighAnswer;
+  /** A word for the drawer, the hands and the fabric that it is weighed with. */
+  stored: string;
   fabricOf: FabricOf;
   /** Whether she has picked it before. */
   known: boolean;
@@ -25,10 +28,12 @@ type Props = {
 const WIDE = 250;
 const HIGH = 150;
 const BAR_ROOM = 60;
+const BAR_HIGH = 24;
 
 /** The steps round by round, as hands do them, each with its drawing and what helps in doing it. */
-export function Steps({ unit, method, answer, fabricOf, known }: Props) {
-  const drawn = useDrawn(unit, method, answer);
+export function Steps(props: Props) {
+  const { method, fabricOf, known } = props;
+  const drawn = useDrawn(props);
   return (
     <div className="steps">
       {rounds(method.steps ?? []).map((steps, i) => (
@@ -62,7 +67,7 @@ export function Steps({ unit, method, answer, fabricOf, known }: Props) {
 }
 
 /** The drawing of a step, as it was asked for last. */
-function useDrawn(unit: Unit, method: Method, answer: WeighAnswer) {
+function useDrawn({ unit, method, answer, stored }: Props) {
   const { count } = answer.unit;
   const where = {
     at: answer.fence?.finished ?? null,
@@ -71,8 +76,9 @@ function useDrawn(unit: Unit, method: Method, answer: WeighAnswer) {
         ? { count: String(count) }
         : { left: String(count.left), right: String(count.right) },
   };
+  const rested = useAtRest(JSON.stringify(where));
   const { data } = useQuery({
-    ...read.drawnSteps(unit.id, method.method, where, String(unit.lock_version)),
+    ...read.drawnSteps(unit.id, method.method, JSON.parse(rested) as typeof where, stored),
     placeholderData: keepPreviousData,
   });
   return (step: Step, place: number) => drawnAs(data?.drawn, step, place);
@@ -82,7 +88,7 @@ type DrawnProps = { drawing: DrawnStep["drawing"] | undefined; say: string; fabr
 
 function Drawn({ drawing, say, fabricOf }: DrawnProps) {
   return (
-    <figure className="grid content-end" style={{ minHeight: HIGH }}>
+    <figure className="grid content-end" style={{ minHeight: HIGH + BAR_HIGH }}>
       {drawing && (
         <>
           <StepPicture drawing={drawing} fabricOf={fabricOf} width={WIDE} height={HIGH} label={say} />

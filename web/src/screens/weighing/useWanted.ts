@@ -20,6 +20,8 @@ export type Wanted = {
   at: string | null;
   sorting: Sorting;
   open: string | null;
+  /** Methods that are held against one another. */
+  held: string[];
   /** What matters, and whether that is other than what the maker keeps. */
   weights: Weights;
   weighed: boolean;
@@ -64,6 +66,7 @@ export function useWanted(unit: Unit, kept: Weights): Wanted {
     at: params.get("finished"),
     sorting: (params.get("sort") ?? "rank") as Sorting,
     open: params.get("open"),
+    held: (params.get("held") ?? "").split(" ").filter(Boolean),
     weights,
     weighed: writeWeights(weights, names) !== writeWeights(kept, names),
     weigh,
