@@ -3,6 +3,11 @@
 require_relative "boot"
 
 # One weighing of each kind beforehand, so that the first fence to be dragged does not wait for loading.
-OakenGauge.kinds["kinds"].each { |kind| OakenGauge.weigh({ "unit" => kind["starter"] }, view: true) }
+# A few times over: Ruby's compiler begins with what was called often, and every process takes with it what is compiled by then.
+4.times { OakenGauge.kinds["kinds"].each { |kind| JSON.generate(OakenGauge.weigh({ "unit" => kind["starter"] }, view: true)) } }
+GC.start
 
-run Server::Application.build
+app = Server::Application.build
+Server::Beforehand.new(app).ask
+
+run app

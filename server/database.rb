@@ -19,7 +19,7 @@ module Server
       # A short wait for a connection, so that a page is told soon that the database is gone. As many connections as threads.
       def connect(url = ENV.fetch("DATABASE_URL"))
         ReadLimit.install
-        ActiveRecord::Base.establish_connection(url: url, pool: Integer(ENV.fetch("THREADS", 8)) + 1, connect_timeout: 2,
+        ActiveRecord::Base.establish_connection(url: url, pool: Integer(ENV.fetch("THREADS", 4)) + 1, connect_timeout: 2,
                                                 checkout_timeout: 3, prepared_statements: true, variables: LIMITS)
       end
 

@@ -2,11 +2,13 @@
 
 require "etc"
 
-# A process a core, up to four, and a few threads in each: a weighing takes milliseconds. A single core has a single process.
-cores = [Etc.nprocessors, 4].min
-processes = Integer(ENV.fetch("PROCESSES") { cores > 1 ? cores : 0 })
+# Two processes a core, up to eight, and a few threads in each: within a process one thread computes at a time, and what is quickly
+# answered would wait for the weighing beside it; between processes the machine shares out its time finely. A single core has a
+# single process.
+cores = Etc.nprocessors
+processes = Integer(ENV.fetch("PROCESSES") { cores > 1 ? [2 * cores, 8].min : 0 })
 workers processes
-threads 2, Integer(ENV.fetch("THREADS", 8))
+threads 2, Integer(ENV.fetch("THREADS", 4))
 preload_app!
 bind ENV.fetch("BIND", "tcp://127.0.0.1:7420")
 environment ENV.fetch("RACK_ENV", "production")

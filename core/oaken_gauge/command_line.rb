@@ -10,6 +10,7 @@ module OakenGauge
     COMMANDS = { "weigh" => OakenGauge.method(:weigh), "sizes" => OakenGauge.method(:sizes),
                  "plan" => OakenGauge.method(:plan), "deconstruct" => OakenGauge.method(:deconstruct),
                  "quilt" => OakenGauge.method(:quilt), "turning" => OakenGauge.method(:turning),
+                 "choose" => OakenGauge.method(:choose),
                  "calibrate" => OakenGauge.method(:learn) }.freeze
     # How many units may be made at random, and from which seeds.
     SAMPLES = 100..50_000

@@ -18,6 +18,23 @@ module OakenGauge
       Projects::Stations.new(**facts).next_step
     end
 
+    # @param document [Hash] a choose document with string keys, as docs/formats describes it
+    # @param now [Hash{String => String}, nil] for a screen: what is picked for units now, by id, from which the changes are then
+    # @yield [share] as it goes on: how much of it is done, from 0 to 1; raising stops it
+    # @return [Hash] one method for each unit, all together
+    def choose(document, now: nil, &told)
+      read = Documents.read(document, most: Documents::Inspection::WHOLE) { |node| Choosing::Question.read(node) }
+      Answers::ChoiceWriter.new(Choosing::Choice.new(read, &told), now: now).write
+    end
+
+    # @param document [Hash] a choose document
+    # @param picks [Hash{String => String}] methods by the unit's id; who has none is not counted
+    # @return [Array<Hash>] what they come to together: "title" and "text" of each figure
+    def together(document, picks)
+      read = Documents.read(document, most: Documents::Inspection::WHOLE) { |node| Choosing::Question.read(node) }
+      Answers::TogetherWriter.new(read, picks).write
+    end
+
     # @param answer [Hash] a method as it was weighed
     # @return [Array<Hash>] its steps, as they are read from where one stands
     def bench_steps(answer)

@@ -14,6 +14,8 @@ module Server
       end
 
       def call(env)
+        return answer(env) if env[Beforehand::KEY]
+
         started = now
         status, headers, body = answer(env)
         log(at: Time.now.utc.iso8601(3), method: env["REQUEST_METHOD"], path: plain(env["PATH_INFO"].to_s).sub(SHOWN, "\\1…"),

@@ -2,6 +2,7 @@
 
 require_relative "../../bin/support/schemas"
 require "support/catalogue"
+require "support/chosen"
 require "support/core_case"
 
 # The published schemas, the declarations and the core say the same.
@@ -39,6 +40,16 @@ class SchemasTest < CoreCase
 
     assert_empty told("sizes", document)
     assert_empty told("sizes-answer", OakenGauge.sizes(document))
+  end
+
+  def test_choices
+    limits = [{}, { "minutes_at_most" => 1 }, { "good_at_least" => 1 }]
+    limits.each do |given|
+      document = { **Chosen.document(Random.new(3)), "limits" => given }
+
+      assert_empty told("choose", document)
+      [nil, {}].each { |now| assert_empty told("choose-answer", OakenGauge.choose(document, now: now)) }
+    end
   end
 
   def test_examples_and_the_demo_keep_to_the_schema

@@ -16,20 +16,7 @@ module OakenGauge
 
         # @return [Hash{String => Hash}]
         def schemas
-          { "weigh" => question("Which method to make a unit by?", Weighing::Question),
-            "sizes" => question("At which sizes of a block do its units fall on marks?", Sizing::Question,
-Sizing::Question.fields[1].type.entries),
-            "plan" => question("How to cut pieces from stock?", Planning::Question),
-            "deconstruct" => question("Which ways are there to cut a block into units?", Blocks::Question),
-            "quilt" => question("How large is a quilt, and what is cut for it?", Quilts::Question),
-            "turning" => question("Where does another method take the first place?", Turning::Question),
-            "bench" => question("A whole bench as one file", Keeping::Bench),
-            "weigh-answer" => answer("The methods, best first; those that cannot be used last", "WeighAnswer"),
-            "sizes-answer" => answer("The ladder of block sizes, best first", "SizesAnswer"),
-            "plan-answer" => answer("The cutting plan, fabric by fabric", "PlanAnswer"),
-            "deconstruct-answer" => answer("The ways, best first", "DeconstructAnswer"),
-            "turning-answer" => answer("The first method in each interval of what moves", "TurningAnswer"),
-            "quilt-answer" => answer("The quilt, piece by piece", "QuiltAnswer") }
+          questions.merge(answers)
         end
 
         # @return [Hash] what the contract refers to
@@ -38,6 +25,28 @@ Sizing::Question.fields[1].type.entries),
         end
 
         private
+
+        def questions
+          { "weigh" => question("Which method to make a unit by?", Weighing::Question),
+            "sizes" => question("At which sizes of a block do its units fall on marks?", Sizing::Question,
+Sizing::Question.fields[1].type.entries),
+            "plan" => question("How to cut pieces from stock?", Planning::Question),
+            "deconstruct" => question("Which ways are there to cut a block into units?", Blocks::Question),
+            "quilt" => question("How large is a quilt, and what is cut for it?", Quilts::Question),
+            "turning" => question("Where does another method take the first place?", Turning::Question),
+            "choose" => question("Which method for each unit of a project, all together?", Choosing::Question),
+            "bench" => question("A whole bench as one file", Keeping::Bench) }
+        end
+
+        def answers
+          { "weigh-answer" => answer("The methods, best first; those that cannot be used last", "WeighAnswer"),
+            "sizes-answer" => answer("The ladder of block sizes, best first", "SizesAnswer"),
+            "plan-answer" => answer("The cutting plan, fabric by fabric", "PlanAnswer"),
+            "deconstruct-answer" => answer("The ways, best first", "DeconstructAnswer"),
+            "choose-answer" => answer("One method for each unit, all together", "ChooseAnswer"),
+            "turning-answer" => answer("The first method in each interval of what moves", "TurningAnswer"),
+            "quilt-answer" => answer("The quilt, piece by piece", "QuiltAnswer") }
+        end
 
         def question(title, declared, *variants)
           Documents::Schemas.whole(title, declared.schema, Kinds::VARIANTS + variants)

@@ -48,7 +48,7 @@ module OakenGauge
       def cost(bought, own)
         return unless own&.price && own.bolt? && bought.length.positive?
 
-        lengths = QuiltWriter::BOLT.fetch(@measure).ceil(bought.length) / (@measure == :inch ? Turning::ByPrice::YARD : Turning::ByPrice::METRE)
+        lengths = QuiltWriter::BOLT.fetch(@measure).ceil(bought.length) / (@measure == :inch ? Fabrics::Priced::YARD : Fabrics::Priced::METRE)
         "#{format('%.2f', own.price * lengths)} #{own.currency}".strip
       end
     end

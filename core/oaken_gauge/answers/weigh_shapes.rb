@@ -124,7 +124,7 @@ may: { left: HAND, right: HAND, parts: list(object(technique: TEXT, sets: WHOLE)
                 "Accuracy" => ACCURACY, "Step" => STEP, "Drawing" => DRAWING, "UnitDrawing" => UNIT_DRAWING,
                 "Beam" => BEAM, "Fence" => FENCE, "BeamRow" => BEAM_ROW, "Method" => METHOD, "WeighAnswer" => WEIGHING,
                 "SizesAnswer" => LADDER, "PlanAnswer" => PLAN,
-                **FormShapes::NAMED, **StepShapes::NAMED, **BlockShapes::NAMED, **ShelfShapes::NAMED }.freeze
+                **FormShapes::NAMED, **StepShapes::NAMED, **ChoiceShapes::NAMED, **BlockShapes::NAMED, **ShelfShapes::NAMED }.freeze
     end
   end
 end

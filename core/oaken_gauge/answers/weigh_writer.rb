@@ -42,7 +42,7 @@ module OakenGauge
         way = outcome.way.class
         { "method" => way.id, "family" => way.family, "technique" => way.technique, "feasible" => outcome.feasible?,
           "problems" => outcome.problems.map { |problem| problem(problem) },
-          "settings" => outcome.settings.map { |setting| setting(setting) } }
+          "settings" => outcome.settings.map { |setting| SettingWriter.new(@task.measure).write(setting) } }
       end
 
       def body(outcome)
@@ -63,12 +63,6 @@ module OakenGauge
 
       def cuts(way)
         way.allocations.map { |cut, taken| CutWriter.new(cut, taken, @task.measure).write }
-      end
-
-      def setting(setting)
-        mark = setting.mark.is_a?(Numeric) ? Length.new(setting.mark, setting.tool.written_in).printed_for(@task.measure) : setting.mark
-        { "tool" => setting.tool.id, "side" => setting.side&.to_s, "mark" => mark, "reads" => setting.reads.to_s,
-          "off_by" => write_length(setting.off_by), "say" => setting.say }
       end
 
       def makes(makes)

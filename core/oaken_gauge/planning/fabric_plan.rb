@@ -51,6 +51,15 @@ module OakenGauge
         cuts.select(&:sheet).sum(&:times)
       end
 
+      # @return [Rational] inches of length that what is missing takes, of its widest bolt or of one as wide as most
+      def lacking
+        return @on_bolts.more if @on_bolts
+
+        usual = Fabrics::Yardage.new.usable_width
+        missing = short.map { |one| one.kind.with(count: one.count) }.flat_map { |kind| Joining.new(kind, usual).kinds(lengthwise: true) }
+        OnBolt.new(missing, [], usual, effort: @effort).length
+      end
+
       # @return [Integer] no plan takes fewer of the sheets, were they all as large as the largest
       def sheets_bound
         largest = sheets.rectangles.map { |wide, long, _| wide * long }.max or return 0

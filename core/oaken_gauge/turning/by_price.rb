@@ -8,9 +8,6 @@ module OakenGauge
     # @example A yard of 36 inches at 12, of which 18 are used up, and 20 an hour for half an hour: 6 + 10
     class ByPrice
       TIMES = 4
-      # Inches of length that a price of yardage is for.
-      YARD = 36r
-      METRE = 100 * Length::MEASURES.fetch(:cm)
 
       # @param task [Weighing::Task]
       # @param role [Symbol] whose fabric it is
@@ -86,12 +83,10 @@ module OakenGauge
         amount(outcome, @moving)
       end
 
-      # How much of what a price is for: yards or metres of length, or pieces of any other form.
+      # How much of what a price is for.
       def amount(outcome, fabric)
         own = outcome.fabric.select { |role, _| @task.fabric(role).equal?(fabric) }.values
-        return own.sum(&:taken) unless fabric.bolt?
-
-        own.sum { |parts| parts.consumed - parts.offcut } / (@task.measure == :inch ? YARD : METRE) / fabric.usable_width
+        own.sum { |parts| Fabrics::Priced.amount(fabric, parts, @task.measure) }
       end
     end
   end
