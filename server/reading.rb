@@ -48,6 +48,13 @@ module Server
       list.value.each_index.map { |place| yield self.class.new(list.child(place)) }
     end
 
+    # @param key [String] of an object
+    # @yield [Reading]
+    # @return what the block gives
+    def inside(key)
+      yield self.class.new(@node.child(key))
+    end
+
     # @return [Boolean] whether these keys are there, and no others
     def fit?(keys)
       @node.keys_fit?(required: keys)

@@ -23,16 +23,27 @@ module OakenGauge
     # @yield [share] as it goes on: how much of it is done, from 0 to 1; raising stops it
     # @return [Hash] one method for each unit, all together
     def choose(document, now: nil, &told)
-      read = Documents.read(document, most: Documents::Inspection::WHOLE) { |node| Choosing::Question.read(node) }
-      Answers::ChoiceWriter.new(Choosing::Choice.new(read, &told), now: now).write
+      Answers::ChoiceWriter.new(Choosing::Choice.new(read_choice(document), &told), now: now).write
+    end
+
+    # @param document [Hash] a choose document
+    # @raise [Documents::Invalid] where it cannot be read
+    # @return [void]
+    def check_choice(document)
+      read_choice(document)
+    end
+
+    # @param unit [Hash] a unit's document
+    # @return [Array<String>] the roles of its fabrics
+    def roles(unit)
+      read_unit(unit).class.roles.map(&:to_s)
     end
 
     # @param document [Hash] a choose document
     # @param picks [Hash{String => String}] methods by the unit's id; who has none is not counted
     # @return [Array<Hash>] what they come to together: "title" and "text" of each figure
     def together(document, picks)
-      read = Documents.read(document, most: Documents::Inspection::WHOLE) { |node| Choosing::Question.read(node) }
-      Answers::TogetherWriter.new(read, picks).write
+      Answers::TogetherWriter.new(read_choice(document), picks).write
     end
 
     # @param answer [Hash] a method as it was weighed
@@ -56,6 +67,12 @@ module OakenGauge
     # @return [Hash] a row for each of the "units", and "totals"
     def units_at_home(units, measure)
       Answers::HomeWriter.new(measure.to_sym).write(units)
+    end
+
+    private
+
+    def read_choice(document)
+      Documents.read(document, most: Documents::Inspection::WHOLE) { |node| Choosing::Question.read(node) }
     end
   end
 end

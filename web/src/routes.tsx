@@ -28,6 +28,7 @@ const unitLine = fetched(async () => (await import("./screens/which-line/UnitLin
 const firstOfProject = fetched(async () => (await import("./screens/first-unit/FirstUnit")).FirstOfProject);
 const bench = fetched(async () => (await import("./screens/bench-view/UnitBench")).UnitBench);
 const home = fetched(async () => (await import("./screens/home/HomeScreen")).HomeScreen);
+const decide = fetched(async () => (await import("./screens/deciding/DecideScreen")).DecideScreen);
 const buy = fetched(async () => (await import("./screens/buy/BuyScreen")).BuyScreen);
 
 const comeIn = (name: "SignIn" | "SignUp" | "Reset") =>
@@ -45,6 +46,7 @@ const BENCH: RouteObject[] = [
   { path: "/projects/:projectId", lazy: home, ...AWAY },
   { path: "/projects/:projectId/quilt", lazy: quilt, ...AWAY },
   { path: "/projects/:projectId/units", lazy: firstOfProject, ...AWAY },
+  { path: "/projects/:projectId/units/all", lazy: decide, ...AWAY },
   { path: "/projects/:projectId/units/:unitId", lazy: weighing, ...AWAY },
   { path: "/projects/:projectId/units/:unitId/line", lazy: unitLine, ...AWAY },
   { path: "/projects/:projectId/units/:unitId/steps", lazy: bench, ...AWAY },

@@ -5,6 +5,7 @@ module OakenGauge
     # What a change of method saves, in words.
     class ChangeWords
       SAME = "By itself no real difference."
+      ONLY = "Best by itself, too."
 
       # @param measure [Symbol]
       def initialize(measure)
@@ -15,13 +16,22 @@ module OakenGauge
       # @param slight [Boolean] whether that is no real difference
       # @return [String] "Saves 12 square inches of fabric, takes 4 minutes more."
       def say(change, slight)
-        return "The first method for it." unless change.from
+        return ONLY if change.against.id == change.to.id
 
         told = slight ? [] : [*differences(change), good(change.good)].compact
-        told.empty? ? SAME : "#{told.join('; ').sub(/\A./, &:upcase)}."
+        words = sentence(told)
+        change.from ? words : "#{title(change.against)} would be best by itself. Against that: #{words.sub(/\A./, &:downcase)}"
       end
 
       private
+
+      def sentence(told)
+        told.empty? ? SAME : "#{told.join('; ').sub(/\A./, &:upcase)}."
+      end
+
+      def title(option)
+        option.outcome.way.class.title
+      end
 
       def differences(change)
         told = [area((change.net * @told.square).round), minutes(change.minutes.round)].compact

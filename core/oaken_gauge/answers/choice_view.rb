@@ -44,11 +44,15 @@ module OakenGauge
 
       def proof
         return "The nearest of #{@choice.tried.size} that were tried; the fabric reaches for none of them." unless @choice.cuttable?
+        return "The best found; it is not certain that nothing is better." unless @choice.program.proved?
 
         better = @choice.tried.size - 1
-        best = "Nothing within your limits is better#{', as all that matters to you is weighed' if better.zero?}."
-        best = "The best found; it is not certain that nothing is better." unless @choice.program.proved?
-        better.zero? ? best : "#{best.delete_suffix('.')} but for #{Saying.many(better, 'choice')} that the fabric is too short for."
+        best = "By what matters to you nothing#{' within your limits' if limited?} is better"
+        better.zero? ? "#{best}." : "#{best}, but for #{Saying.many(better, 'choice')} that the fabric is too short for."
+      end
+
+      def limited?
+        @choice.limits.to_document.any?
       end
 
       def given

@@ -4,9 +4,9 @@ module OakenGauge
   module Choosing
     # What the choice changes against other picks, and what each change saves by itself.
     class Changes
-      # - group: {Group}; - from, to: {Option}s, from is nil where nothing was picked
-      # - net, minutes, good, worth: what is saved by it alone (good is what is gained); nil where nothing was picked
-      Change = Struct.new(:group, :from, :to, :net, :minutes, :good, :worth, keyword_init: true)
+      # - group: {Group}; - from, to: {Option}s, from is nil where nothing was picked; - against: {Option} that it is held against
+      # - net, minutes, good, worth: what is saved by it alone (good is what is gained)
+      Change = Struct.new(:group, :from, :to, :against, :net, :minutes, :good, :worth, keyword_init: true)
 
       # @param choice [Choice]
       # @param from [Array<Option, nil>] of each group
@@ -27,16 +27,16 @@ module OakenGauge
       # @param change [Change]
       # @return [Boolean] whether it makes no real difference by itself
       def slight?(change)
-        !change.worth.nil? && @choice.objective.slight?(change.worth.abs)
+        @choice.objective.slight?(change.worth.abs)
       end
 
       private
 
+      # Where nothing was picked it is held against the first-ranked.
       def change(group, from, to, place)
-        return Change.new(group: group, from: from, to: to) unless from
-
-        before, after = [from, to].map { |option| totals(option, place) }
-        Change.new(group: group, from: from, to: to, net: before.net - after.net, minutes: before.minutes - after.minutes,
+        against = from || @base[place]
+        before, after = [against, to].map { |option| totals(option, place) }
+        Change.new(group: group, from: from, to: to, against: against, net: before.net - after.net, minutes: before.minutes - after.minutes,
                    good: after.good - before.good, worth: gain(before, after))
       end
 

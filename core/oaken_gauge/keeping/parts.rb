@@ -22,6 +22,9 @@ module OakenGauge
       STEP = Scalars::Whole.new(0..100_000)
       # What quilts are made for.
       PLACES = Composites::Nothing.new(Composites::List.new(Composites::Nested.new(-> { Quilts::Purpose }), 0..50))
+      # Units that are chosen for together.
+      IDS = Composites::List.new(Scalars::Whole.new(0..LARGEST), 0..Choosing::Question::MOST_UNITS)
+      METHODS = Composites::Mapping.new(Scalars::Choice.new(Methods.ids), most: Choosing::Question::MOST_UNITS)
       # The units of a block.
       PIECES = Composites::List.new(Composites::Nested.new(-> { Blocks::Block::Piece }), 0..10_000)
 
@@ -46,7 +49,7 @@ module OakenGauge
             text: FILE, names: Composites::List.new(Scalars::Text.new, 0..Kinds::MOST_TOOLS),
             asked: Scalars::Whole.new(DrillResult::ASKED), right: Scalars::Whole.new(0..DrillResult::ASKED.max),
             seam_allowance: Documents::Measures::Said.new(most: 2), version: Scalars::Whole.new(0..LARGEST),
-            list: LIST, step: STEP,
+            list: LIST, step: STEP, ids: IDS, limits: Choosing::Limits, methods: METHODS,
             shelf: Composites::Mapping.new(Scalars::Whole.new(1..LARGEST))
           }.freeze
         end

@@ -6,11 +6,13 @@ import { problemOf } from "./problem";
 import { send, Told } from "./send";
 import type {
   BlockGiven,
+  ChoiceAsked,
   Clash,
   FabricGiven,
   KeptQuilt,
   MakerChange,
   MakerGiven,
+  PickedChange,
   Place,
   Places,
   ProjectGiven,
@@ -189,6 +191,15 @@ export const api = {
     ),
   takeApart: (picture: Document, signal: AbortSignal) =>
     told(client.POST("/api/jobs/take-apart", { body: picture, signal })),
+  choice: (id: number, asked: ChoiceAsked, signal: AbortSignal) =>
+    told(client.POST("/api/projects/{id}/choice", { params: { path: { id } }, body: asked, signal })),
+  choiceJob: (id: number, signal?: AbortSignal) =>
+    told(client.GET("/api/choices/{id}", { params: { path: { id } }, signal })),
+  /** What picks come to, by the unit's id. */
+  together: (id: number, picks: Record<string, string>, signal: AbortSignal) =>
+    told(client.POST("/api/projects/{id}/together", { params: { path: { id } }, body: { picks }, signal })),
+  pickAll: (id: number, units: PickedChange[]) =>
+    told(client.PUT("/api/projects/{id}/picks", { params: { path: { id } }, body: { units } })),
   readIn: (file: Document, clash: Clash) =>
     told(client.POST("/api/jobs/read-in", { params: { query: { clash } }, body: file })),
   job: (id: number, signal?: AbortSignal) =>

@@ -2642,6 +2642,187 @@ export interface paths {
         };
         trace?: never;
     };
+    "/api/projects/{id}/picks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        /** Pick methods for many units, each from what the sender saw; all of them, or none */
+        put: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        units: {
+                            id: number;
+                            from: components["schemas"]["Picked"];
+                            to: components["schemas"]["Picked"];
+                        }[];
+                    };
+                };
+            };
+            responses: {
+                /** @description The units */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            units: components["schemas"]["Unit"][];
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{id}/choice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Which method for each unit, all together within limits; what takes long is worked on while others are answered */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        limits?: components["schemas"]["Limits"];
+                        keep?: number[];
+                    };
+                };
+            };
+            responses: {
+                200: components["responses"]["ChoiceJob"];
+                202: components["responses"]["ChoiceJob"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/choices/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        /** How far a choice is that takes long, and what came of it */
+        get: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                200: components["responses"]["ChoiceJob"];
+                default: components["responses"]["Problem"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{id}/together": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: components["parameters"]["Id"];
+            };
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What picks come to, all together; nothing is stored */
+        post: {
+            parameters: {
+                query?: never;
+                header?: never;
+                path: {
+                    id: components["parameters"]["Id"];
+                };
+                cookie?: never;
+            };
+            requestBody: {
+                content: {
+                    "application/json": {
+                        picks: {
+                            [key: string]: string;
+                        };
+                    };
+                };
+            };
+            responses: {
+                /** @description Each figure in words; none where a pick cannot be used */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            figures: {
+                                title: string;
+                                text: string;
+                            }[];
+                        };
+                    };
+                };
+                default: components["responses"]["Problem"];
+            };
+        };
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{id}/quilt": {
         parameters: {
             query?: never;
@@ -3443,6 +3624,23 @@ export interface components {
             share: number;
             doing: string;
             answer: components["schemas"]["DeconstructAnswer"] | null;
+        };
+        ChoiceJob: {
+            /** @description None where it was done at once */
+            id: number | null;
+            /** @enum {string} */
+            state: "waiting" | "working" | "done" | "stopped" | "failed";
+            share: number;
+            doing: string;
+            answer: components["schemas"]["ChooseAnswer"] | null;
+        };
+        Picked: {
+            method: string | null;
+            unit: components["schemas"]["WeighDocument"];
+        };
+        /** @description Limits of a choose document, docs/formats; the core reads them and names every fault */
+        Limits: {
+            [key: string]: unknown;
         };
         /** @description A weigh document, docs/formats; the core reads it and names every fault */
         WeighDocument: {
@@ -4397,6 +4595,104 @@ export interface components {
                 buy: string | null;
             }[];
         };
+        ChoiceTotals: {
+            /** @description Fabric used up, square inches */
+            net: number;
+            /** @description Each visit and each setting once */
+            minutes: number;
+            /** @description Of all units */
+            good: number;
+            /** @description In extra units, square inches */
+            surplus: number;
+            tools: string[];
+            settings: {
+                tool: string;
+                side: string | null;
+                mark: string;
+            }[];
+            techniques: string[];
+            visits: number;
+            /** @description By currency, "none" where a price says none */
+            cost: {
+                [key: string]: number;
+            };
+        };
+        /** @description Where nothing can be chosen only faults and short are there */
+        ChooseAnswer: {
+            /** @description A method by the unit's id */
+            picks?: {
+                [key: string]: string;
+            };
+            /** @description A method by the unit's id */
+            apart?: {
+                [key: string]: string;
+            };
+            totals?: components["schemas"]["ChoiceTotals"];
+            apart_totals?: components["schemas"]["ChoiceTotals"];
+            objective?: number;
+            apart_objective?: number;
+            /** @description No choice within the limits is less */
+            bound?: number | null;
+            proved?: boolean;
+            changes?: {
+                unit: string;
+                from: string | null;
+                to: string;
+                net: number | null;
+                minutes: number | null;
+                good: number | null;
+                say: string;
+                /** @description All that it is for */
+                units?: string[];
+                from_title?: string | null;
+                to_title?: string;
+                slight?: boolean;
+            }[];
+            merged?: string[][];
+            taken_over?: {
+                from: string;
+                to: string;
+                count: number;
+            }[];
+            lengths?: {
+                [key: string]: {
+                    /** @description A length such as "2 7/8" or "7.3cm" */
+                    used: string | null;
+                    /** @description A length such as "2 7/8" or "7.3cm" */
+                    bound: string | null;
+                    /** @description A length such as "2 7/8" or "7.3cm" */
+                    apart: string | null;
+                };
+            };
+            tried?: number;
+            faults?: {
+                /** @description null where it is all of them together */
+                unit: string | null;
+                say: string;
+                mend: string;
+            }[];
+            /** @description What is missing of each fabric that is too short */
+            short?: {
+                [key: string]: string;
+            };
+            figures?: {
+                title: string;
+                together: string;
+                apart: string;
+                /** @description Of the units that have a pick */
+                now: string | null;
+            }[];
+            proof?: string;
+            drawn?: {
+                fabric: string;
+                used: number;
+                apart: number;
+                bound: number;
+                say: string;
+            }[];
+            /** @description Extra units that do for others, in words */
+            given?: string[];
+        };
         QuiltAnswer: {
             /** @description Width and height, to the nearest 1/16 */
             finished: string[];
@@ -4658,6 +4954,15 @@ export interface components {
             };
             content: {
                 "application/json": components["schemas"]["Job"];
+            };
+        };
+        /** @description The job */
+        ChoiceJob: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/json": components["schemas"]["ChoiceJob"];
             };
         };
         /** @description A maker */

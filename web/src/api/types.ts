@@ -131,3 +131,14 @@ export type StepDrawing = Schemas["StepDrawing"];
 export type DrawnStep = Schemas["DrawnStep"];
 export type Fence = Schemas["Fence"];
 export type WeighAnswer = Schemas["WeighAnswer"];
+/** One method for each unit, all together, as far as it is worked out. */
+export type ChoiceJob = Schemas["ChoiceJob"];
+export type Proposed = Schemas["ChooseAnswer"];
+export type ChosenChange = NonNullable<Proposed["changes"]>[number];
+/** The pick of a unit from what was seen to what it is to be. */
+export type PickedChange =
+  paths["/api/projects/{id}/picks"]["put"]["requestBody"]["content"]["application/json"]["units"][number];
+/** What a choice may not go beyond, and the units whose pick stays. */
+export type ChoiceAsked = NonNullable<
+  paths["/api/projects/{id}/choice"]["post"]["requestBody"]
+>["content"]["application/json"];

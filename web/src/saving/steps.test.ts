@@ -76,4 +76,27 @@ describe("steps", () => {
   it("that were refused are forgotten", () => {
     expect(dropped(doAll(step(1, 1, 2), step(2, 1, 2)), "back").past.map((one) => one.id)).toEqual([1]);
   });
+
+  it("of many things at once know what each of them is by then", () => {
+    // Unit 1: 1 to 2 by itself; then 2 to 3, with unit 2 from 7 to 8, all together.
+    const together: Step = {
+      ...step(9, 4, 4, "project"),
+      parts: [
+        { of: "unit", id: 1, before: "2", after: "3" },
+        { of: "unit", id: 2, before: "7", after: "8" },
+      ],
+    };
+    const steps = turned(doAll(step(1, 1, 2), together), "back", {
+      id: 9,
+      lock_version: 4,
+      parts: [
+        { id: 1, lock_version: 5 },
+        { id: 2, lock_version: 9 },
+      ],
+    });
+    // Unit 1 says what it said at 2: its own step is turned over what it is by now.
+    expect(versionFor(steps, next(steps, "back") as Step, "back")).toBe(5);
+    expect(steps.known["unit 2"]).toEqual({ version: 9, says: "7" });
+    expect(versionFor(steps, together, "again")).toBe(4);
+  });
 });

@@ -2,6 +2,8 @@
 export type Of = "unit" | "project" | "tool" | "fabric" | "block" | "makers" | "hands";
 /** One turn of a step, there or back: what is done, and with what. It can be written down and read again. */
 export type Turn = { do: string; with?: unknown };
+/** One of several things that a step is done to at once: names of its versions before and after. */
+export type Part = { of: Of; id: number; before: string; after: string };
 /** Something that was done: what is said of it, and what takes it back and does it again. */
 export type Step = {
   said: string;
@@ -14,6 +16,8 @@ export type Step = {
   after: string;
   /** The version it was saved as. */
   version: number;
+  /** What it was done to, where that is more than one thing; what they belong to stands as it did. */
+  parts?: Part[];
 };
 /** The version a thing has by what this window did last, and which of the versions before it says the same. */
 type Known = { version: number; says: string };
@@ -36,10 +40,18 @@ export const called = (version: number) => String(version);
 
 /** Something was done: it can be taken back from here, and what a turned step had made of it is what stood before. */
 export function did(steps: Steps, step: Step): Steps {
-  const stood = steps.known[nameOf(step)];
-  const before = stood && called(stood.version) === step.before ? stood.says : step.before;
-  const known = { ...steps.known, [nameOf(step)]: { version: step.version, says: step.after } };
-  return { past: [...steps.past, { ...step, before }].slice(-MOST), future: [], known, last: step.said };
+  const before = stoodBefore(steps, step, step.before);
+  const after = step.parts ? before : step.after;
+  const parts = step.parts?.map((part) => ({ ...part, before: stoodBefore(steps, part, part.before) }));
+  const known = { ...steps.known, [nameOf(step)]: { version: step.version, says: after } };
+  parts?.forEach((part) => (known[nameOf(part)] = { version: Number(part.after), says: part.after }));
+  const done = parts ? { ...step, before, after, parts } : { ...step, before };
+  return { past: [...steps.past, done].slice(-MOST), future: [], known, last: step.said };
+}
+
+function stoodBefore({ known }: Steps, thing: Pick<Step, "of" | "id">, version: string): string {
+  const stood = known[nameOf(thing)];
+  return stood && called(stood.version) === version ? stood.says : version;
 }
 
 /** The step that would be turned next. */
@@ -54,8 +66,11 @@ export function versionFor({ known }: Steps, step: Step, way: Way): number {
   return now?.says === stood ? now.version : step.version;
 }
 
+/** What a step made: the version it is by then, and those of its parts. */
+type Turned = { id?: number; lock_version: number; parts?: { id: number; lock_version: number }[] };
+
 /** A step was turned; what was added again has another id, and whatever was done to it before goes with it. */
-export function turned(steps: Steps, way: Way, kept: { id?: number; lock_version: number } | null): Steps {
+export function turned(steps: Steps, way: Way, kept: Turned | null): Steps {
   const step = next(steps, way);
   if (!step) return steps;
   const id = kept?.id ?? step.id;
@@ -68,6 +83,11 @@ export function turned(steps: Steps, way: Way, kept: { id?: number; lock_version
   const says = way === "back" ? step.before : step.after;
   const known = { ...steps.known };
   if (kept) known[nameOf(there)] = { version: kept.lock_version, says };
+  there.parts?.forEach((part) => {
+    const version = kept?.parts?.find(({ id }) => id === part.id)?.lock_version;
+    if (version !== undefined)
+      known[nameOf(part)] = { version, says: way === "back" ? part.before : part.after };
+  });
   return way === "back"
     ? { past: lists.past.slice(0, -1), future: [...lists.future, there], known, last: `Undone: ${step.said}` }
     : { past: [...lists.past, there], future: lists.future.slice(0, -1), known, last: step.said };

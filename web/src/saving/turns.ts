@@ -8,6 +8,7 @@ import {
   type KeptQuilt,
   type MakerChange,
   type MakerGiven,
+  type PickedChange,
   type Project,
   type ProjectGiven,
   type ToolDocument,
@@ -21,7 +22,7 @@ import { drawnOver, type Drawn } from "./drawn";
 import type { Of, Step, Turn } from "./steps";
 
 /** What something is by then: its version, and its number where it has one. */
-export type Kept = { id?: number; lock_version: number };
+export type Kept = { id?: number; lock_version: number; parts?: Unit[] };
 type Does = (over: Versioned, given: never, queries: QueryClient) => Promise<Kept | null>;
 
 /** Everything that can be taken back or done again, to each sort of thing; nothing is left of what is removed for good. */
@@ -36,6 +37,10 @@ const TURNS: Record<Of, Record<string, Does>> = {
   project: {
     change: (over, given: ProjectGiven) => api.changeProject(over, given),
     quilt: (over, given: KeptQuilt) => api.keepQuilt(over, given),
+    picks: async (over, given: PickedChange[]) => ({
+      ...over,
+      parts: (await api.pickAll(over.id, given)).units,
+    }),
     remove: (over) => api.removeProject(over),
     back: (over) => api.putProjectBack(over),
   },
@@ -93,6 +98,7 @@ export function turn(
 /** Whatever shows the thing that was turned shows it as it is by then. */
 export async function settle({ of }: Step, kept: Kept | null, queries: QueryClient): Promise<void> {
   if (of === "unit" && kept) putUnit(kept as Unit, queries);
+  kept?.parts?.forEach((unit) => putUnit(unit, queries));
   for (const queryKey of [...LISTS[of], ...OF_ALL_KEPT]) await queries.invalidateQueries({ queryKey });
 }
 

@@ -27,7 +27,7 @@ export type Change<Seen> = {
 /** What is said there and here of one thing. */
 export type Versions = { theirs: unknown; mine: unknown };
 /** A step as whoever makes it tells it. */
-export type Done = Pick<Step, "of" | "id" | "back" | "again">;
+export type Done = Pick<Step, "of" | "id" | "back" | "again" | "parts">;
 type Run<Seen> = { change: Change<Seen>; theirs?: Seen };
 type Clash<Seen> = { theirs: Seen; mine: Run<Seen>; asking: boolean };
 

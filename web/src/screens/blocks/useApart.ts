@@ -48,7 +48,7 @@ async function answerOf(
   signal: AbortSignal,
   onWorking: (job: Job | null) => void,
 ): Promise<Apart> {
-  const job = await followed(first, onWorking, signal);
+  const job = await followed(first, api.job, onWorking, signal);
   if (job.answer) return job.answer;
   if (job.state === "stopped") throw new Stopped();
   throw new ApiError(500, "Something went wrong with taking it apart. The block is saved as it is.");

@@ -5,6 +5,7 @@ import { Heading } from "../../parts/Heading";
 import { NextLink } from "../../parts/NextLink";
 import { ProjectScreen } from "../../parts/ProjectScreen";
 import { FinishedSize } from "../../parts/Sizes";
+import { placeOf } from "../../parts/stations";
 import { LastDone } from "../../saving/SavingLine";
 import { HomePicture } from "./HomePicture";
 import { HomeStations } from "./HomeStations";
@@ -46,9 +47,16 @@ function Opened({ project }: { project: Project }) {
         </section>
       </div>
       <section aria-labelledby="home-units" className="mt-6">
-        <h2 id="home-units" className="m-0 mb-2">
-          Units
-        </h2>
+        <div className="mb-2 flex flex-wrap items-center gap-x-5 gap-y-1">
+          <h2 id="home-units" className="m-0">
+            Units
+          </h2>
+          {project.units.length > 1 && (
+            <Link to={`${placeOf(project.id, "units")}/all`} className="button">
+              Decide them all together
+            </Link>
+          )}
+        </div>
         <UnitTable project={project} />
       </section>
       <p className="quiet mt-5 text-sm print:hidden">

@@ -23,7 +23,7 @@ export function WholeFile({ onRead }: { onRead: () => Promise<void> }) {
     mutationFn: async ({ file, clash }: { file: Document; clash: Clash }) => {
       const first = await api.readIn(file, clash);
       setWaiting(null);
-      const done = await followed(first, setWorking);
+      const done = await followed(first, api.job, setWorking);
       if (done.state === "stopped") return "Stopped: nothing was added.";
       if (done.state === "failed") throw new ApiError(500, "something went wrong here.");
       await onRead();
