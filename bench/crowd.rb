@@ -28,14 +28,20 @@ class Crowd
 
   def run
     before = memory
+    stolen = processor
     @until = now + @seconds
     [*Array.new(CLIENTS) { |number| Thread.new { client(number) } }, Thread.new { newcomers }].each(&:join)
     @taken.each { |name, times| tell(name, times.sort) }
-    puts "went wrong: #{@wrong.empty? ? 'nothing' : @wrong}; memory of the server #{before} MB before, #{memory} MB after"
+    sum_up(before, stolen)
     exit 1 unless @wrong.empty?
   end
 
   private
+
+  def sum_up(before, stolen)
+    puts "of the processors' time the machine's host took #{taken(stolen, processor)} in 100 for others"
+    puts "went wrong: #{@wrong.empty? ? 'nothing' : @wrong}; memory of the server #{before} MB before, #{memory} MB after"
+  end
 
   def client(number)
     sleep(@apart * number / CLIENTS)
@@ -103,6 +109,17 @@ class Crowd
     pids.sum { |pid| File.read("/proc/#{pid}/status")[/VmRSS:\s+(\d+)/, 1].to_i } / 1024
   rescue Errno::ENOENT
     0
+  end
+
+  # Time of all processors so far, and what of it the host of a virtual machine gave to others.
+  def processor
+    figures = File.read("/proc/stat").lines.first.split.drop(1).map(&:to_i)
+    [figures.first(8).sum, figures[7]]
+  end
+
+  def taken(before, after)
+    all, stolen = after.zip(before).map { |now, was| now - was }
+    (100.0 * stolen / [all, 1].max).round
   end
 
   def server?(file)

@@ -24,6 +24,7 @@ LAID_OUT = {
     raise OakenGauge::Documents::Invalid, plan.faults unless plan.faults.empty?
   end,
   "quilt" => ->(one) { OakenGauge.send(:read, one, OakenGauge::Quilts::Question, most: whole).then { |read| read.buying(read.quilt) } },
+  "choose" => ->(one) { OakenGauge.check_choice(one) },
   "deconstruct" => ->(one) { OakenGauge.send(:read, one, OakenGauge::Blocks::Question, most: whole) }
 }.freeze
 looked_at = LAID_OUT.fetch(command) { ->(one) { OakenGauge.public_send(command, one) } }

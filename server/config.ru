@@ -8,6 +8,6 @@ require_relative "boot"
 GC.start
 
 app = Server::Application.build
-Server::Beforehand.new(app).ask
+Server::Beforehand.new(app).asked?
 
 run app

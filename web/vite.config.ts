@@ -1,10 +1,11 @@
 import tailwindcss from "@tailwindcss/vite";
 import react from "@vitejs/plugin-react";
-import { defineConfig } from "vite";
+import { defineConfig } from "vitest/config";
 
 export default defineConfig({
   plugins: [react(), tailwindcss()],
   logLevel: "warn",
+  test: { setupFiles: ["src/testing/setup.ts"], testTimeout: 20_000 },
   build: {
     manifest: true,
     assetsInlineLimit: 0,

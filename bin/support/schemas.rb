@@ -6,8 +6,15 @@ require "oaken_gauge"
 # The published JSON Schemas in docs/formats, and what they find wrong with a document.
 module Schemas
   FOLDER = File.expand_path("../../docs/formats", __dir__)
+  # What the page's own tests are told of the fields of a fabric.
+  FIELDS = "web/src/testing/kinds.json"
 
   class << self
+    # @return [Hash] as the server tells them, without units and tools
+    def fields
+      { **OakenGauge.kinds, "kinds" => [], "tools" => [] }
+    end
+
     # @param name [String] "weigh", "weigh-answer", "sizes", "sizes-answer" or "bench"
     # @param document [Object]
     # @param own [Boolean] whether the keywords that other validators pass over count too

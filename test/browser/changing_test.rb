@@ -30,38 +30,6 @@ class ChangingUnitsTest < BrowserCase
     assert_equal({ "kind" => "half_square", "finished" => "2", "count" => 24 }, @unit.reload.spec)
   end
 
-  def test_what_cannot_be_is_said_and_nothing_is_changed
-    change do
-      fill_in "Finished size", with: "0"
-      click_button "Change", exact: true
-
-      assert_selector ".entry", text: /Finished size.*at least/m
-      assert_equal "0", find_field("Finished size").value
-    end
-
-    assert_equal "2", @unit.reload.spec["finished"]
-  end
-
-  # It says so, with all that was typed, and is saved when the server is back.
-  def test_a_form_says_that_the_server_is_away
-    away = true
-    page.driver.browser.network.intercept
-    page.driver.browser.on(:request) { |request| away && request.match?(%r{/api/.*units/\d+$}) ? request.abort : request.continue }
-    change do
-      fill_in "How many", with: "31"
-      click_button "Change", exact: true
-
-      assert_text "The application is not answering. Nothing was lost"
-      assert_equal "31", find_field("How many").value
-      away = false
-    end
-
-    assert_heard "Changed Wave tips"
-    assert_equal 31, @unit.reload.spec["count"]
-  ensure
-    Capybara.current_session.quit
-  end
-
   def test_taken_away_and_put_back
     find("tbody[data-settled=true]")
     click_button "Pick Two at a time", exact: true

@@ -29,19 +29,6 @@ class EntryTest < BrowserCase
     assert_selector "button[disabled]", text: "Pick"
   end
 
-  def test_a_count_that_is_none
-    %w[0 1000000000 lots].each do |typed|
-      enter "How many", typed
-
-      assert_selector ".field-error", text: "allowed is a whole number from 1 to 100000"
-      assert_equal typed, find_field("How many").value
-    end
-    enter "How many", "13"
-
-    assert_no_selector ".field-error"
-    assert_heard "3", "Eight at a time"
-  end
-
   def test_the_address_keeps_what_is_shown
     enter "How many", "13"
     enter "Finished size", "2 1/2"

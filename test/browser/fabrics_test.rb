@@ -26,19 +26,6 @@ class FabricsScreenTest < BrowserCase
     assert_selector "[role=dialog] option", text: "Wet sand", minimum: 1
   end
 
-  def test_what_cannot_be_is_said_and_stays
-    click_button "Add a fabric"
-    within("[role=dialog]") do
-      fill_in "Usable width", with: "0"
-      click_button "Add", exact: true
-
-      assert_selector ".entry", text: /Name.*empty: allowed are 1 to 80/m
-      assert_selector ".entry", text: /Usable width.*more than 0/m
-      assert_field "Usable width", with: "0"
-    end
-    assert_equal 5, @maker.fabrics.count
-  end
-
   def test_changed_and_undone_and_one_that_is_used_stays
     click_button "Change Gull white"
     within("[role=dialog]") do

@@ -272,4 +272,13 @@ class HersScreenTest < BrowserCase
 
     assert_selector ".shelf p", text: "Promised twice: Slack Tide lap quilt and Second", wait: 30
   end
+
+  def test_half_filled_in_the_first_questions_are_there_after_a_reload
+    visit "/start"
+    click_button "Start my own"
+    fill_in "How many", with: "36"
+    page.refresh
+
+    assert_field "How many", with: "36"
+  end
 end

@@ -87,22 +87,6 @@ class ToolsScreenTest < BrowserCase
     assert_no_button "Redo"
   end
 
-  def test_two_windows
-    tool = @maker.tools.first
-    name = tool.document["name"]
-    click_button "Change #{name}"
-    within("[role=dialog]") { fill_in "Name", with: "Mine" }
-    tool.update!(document: tool.document.merge("name" => "Theirs"))
-    within("[role=dialog]") { click_button "Change", exact: true }
-
-    assert_text "Theirs was changed after you opened it here"
-    assert_equal "Theirs", tool.reload.document["name"]
-    click_button "Save mine over it"
-
-    assert_text "Changed Mine."
-    assert_equal "Mine", tool.reload.document["name"]
-  end
-
   def test_accessible_and_whole_on_a_phone
     assert_empty axe_faults
     page.driver.resize(390, 844)

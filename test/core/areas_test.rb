@@ -59,8 +59,7 @@ class AreasTest < CoreCase
   end
 
   def test_what_two_outlines_share_is_the_same_either_way
-    random = Random.new(7)
-    60.times do
+    sampled(7, 60) do |random|
       one, other = Array.new(2) { convex(random) }
 
       assert_in_delta one.shared_area(other), other.shared_area(one), CLOSE
@@ -83,8 +82,7 @@ class AreasTest < CoreCase
 
   # Any convex outline: neighbours along a strip do not overlap, and could not stand closer.
   def test_random_outlines_tile_without_overlap_or_gap
-    random = Random.new(11)
-    80.times do
+    sampled(11, 80) do |random|
       tiling = Tiling.new(convex(random), turning: random.rand < 0.7)
       shapes = tiling.outlines(4)
 

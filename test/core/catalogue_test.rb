@@ -19,7 +19,8 @@ class CatalogueTest < CoreCase
 
   # Wherever the fence stands: the unit that was answered, weighed by itself, comes to the same.
   def test_every_kind_at_every_stop
-    OakenGauge.kinds["kinds"].product((1/2r).step(8, 3/8r).to_a).each do |kind, stop|
+    all = OakenGauge.kinds["kinds"].product((1/2r).step(8, 3/8r).to_a)
+    all.values_at(*seeds_of(all.each_index)).each do |kind, stop|
       at = Length.new(stop).to_s
       answer = OakenGauge.weigh({ "unit" => kind["starter"], "tools" => Catalogue::TOOLS, "at" => at }, view: true)
 

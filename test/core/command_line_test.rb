@@ -1,15 +1,31 @@
 # frozen_string_literal: true
 
+require "oaken_gauge/command_line"
 require "open3"
+require "stringio"
 require "support/core_case"
 
-# bin/gauge as a person runs it.
+# What bin/gauge does, in this process but once.
 class CommandLineTest < CoreCase
   GAUGE = File.expand_path("../../bin/gauge", __dir__)
 
   def gauge(*arguments, input: "")
-    out, err, status = Open3.capture3(GAUGE, *arguments, stdin_data: input)
-    [out, err, status.exitstatus]
+    out = StringIO.new
+    err = StringIO.new
+    read = ->(file) { (file ? File.binread(file) : input.dup).force_encoding(Encoding::UTF_8) }
+    code = OakenGauge::CommandLine.new(read: read, output: out, errors: err).run(arguments)
+    [out.string, err.string, code]
+  end
+
+  # As a process of its own, the same.
+  def test_as_a_person_runs_it
+    out, err, status = Open3.capture3(GAUGE, "weigh", stdin_data: JSON.generate(half_square))
+
+    assert_equal gauge("weigh", input: JSON.generate(half_square)), [out, err, status.exitstatus]
+    out, err, status = Open3.capture3(GAUGE, "weigh", "--sample", "0", stdin_data: "{")
+
+    assert_equal ["", 2], [out, status.exitstatus]
+    assert_equal 1, JSON.parse(err)["errors"].size
   end
 
   def test_weighs_standard_input
@@ -51,6 +67,19 @@ class CommandLineTest < CoreCase
 
       assert_equal ["", 2], [out, code], arguments.inspect
       assert_match(/--sample/, JSON.parse(err)["errors"][0]["message"])
+    end
+  end
+
+  # Every command answers what its door answers.
+  def test_every_command
+    { "sizes" => { "units" => [{ "kind" => "half_square", "share" => "1/6" }], "block" => { "from" => "6", "to" => "8", "step" => "1" } },
+      "plan" => { "stock" => { "ink" => [{ "form" => "yardage" }] }, "pieces" => [{ "fabric" => "ink", "size" => %w[3 3], "count" => 4 }] },
+      "turning" => half_square.merge("over" => { "priority" => "fabric" }),
+      "choose" => { "stock" => { "ink" => [{ "form" => "yardage" }] },
+                    "units" => [{ "id" => "a", "unit" => { "kind" => "square", "finished" => "2", "count" => 3 }, "fabrics" => { "patch" => "ink" } }] } }
+      .each do |command, document|
+      assert_equal [JSON.parse(JSON.generate(OakenGauge.public_send(command, document))), 0],
+                   gauge(command, input: JSON.generate(document)).then { |out, _, code| [JSON.parse(out), code] }, command
     end
   end
 end

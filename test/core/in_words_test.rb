@@ -10,11 +10,11 @@ class InWordsTest < CoreCase
   end
 
   def test_how_scant_she_sews_is_told_in_threads
-    told = [0, 0.004, 0.01, 0.017, 0.04].map { |scant| says(errors: { "scant" => scant }).first }
+    told = [0, 0.004, 0.01, 0.017, 0.025, 0.026, 0.04].map { |scant| says(errors: { "scant" => scant }).first }
 
-    # 0.04 is 2.56 sixty-fourths: 3/64.
+    # 0.04 is 2.56 sixty-fourths: 3/64; 0.026 is 1.66 of them.
     assert_equal ["You sew the whole 1/4.", "You sew a hair less than 1/4.", "You sew a thread less than 1/4.", "You sew two threads less than 1/4.",
-                  "You sew 3/64 less than 1/4."], told
+                  "You sew two threads less than 1/4.", "You sew 1/32 less than 1/4.", "You sew 3/64 less than 1/4."], told
   end
 
   def test_what_she_chose_and_what_is_measured

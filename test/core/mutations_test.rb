@@ -9,12 +9,14 @@ require "support/fuzzing"
 class MutationsTest < CoreCase
   4.times do |i|
     define_method(:"test_core_and_schema_take_the_same_#{i}") do
-      tally = Fuzzing.documents(20_261_126 + i, 200)
+      seeds_of((4 * i)...(4 * (i + 1))).each do |seed|
+        tally = Fuzzing.documents(20_261_126 + seed, 100)
 
-      assert_equal 200, tally.except(:slowest).values.sum
-      assert_empty tally.keys - %i[taken refused no_json slowest], tally.inspect
-      assert_operator tally[:taken], :>, 10
-      assert_operator tally[:slowest], :<, Fuzzing::SLOW
+        assert_equal 100, tally.except(:slowest).values.sum
+        assert_empty tally.keys - %i[taken refused no_json slowest], tally.inspect
+        assert_operator tally[:taken], :>, 1
+        assert_operator tally[:slowest], :<, Fuzzing::SLOW
+      end
     end
   end
 

@@ -71,8 +71,7 @@ class PlanTest < CoreCase
 
   # Any long pieces with any others: all there, none on another, none past the band, and never worse than strips of their own.
   def test_any_bands_at_all
-    random = Random.new(23)
-    12.times do
+    sampled(23, 12) do |random|
       long = Array.new(random.rand(1..2)) { piece([random.rand(8..30).quo(4).to_s, random.rand(164..280).quo(4).to_s], random.rand(1..4)) }
       pieces = long + random_pieces(random, random.rand(1..5))
       ink = plan(pieces)["fabrics"]["ink"]
@@ -139,8 +138,7 @@ class PlanTest < CoreCase
 
   # Any pairs with any others: all there, none on another, and no more of the bolt than each by themselves take.
   def test_any_pairs_at_all
-    random = Random.new(31)
-    12.times do
+    sampled(31, 12) do |random|
       pairs = random_pieces(random, 2).flat_map { |one| %w[ink sky].map { |fabric| one.merge("fabric" => fabric, "pair" => true) } }
       others = random_pieces(random, random.rand(1..4))
       ink = with_pairs(pairs + others)
@@ -253,8 +251,7 @@ class PlanTest < CoreCase
   # Any pieces: all are there, none overlap, every cut runs from edge to edge, never worse than by hand, never less than
   # the bound.
   def test_any_pieces_at_all
-    random = Random.new(12)
-    25.times do |i|
+    sampled(12, 25) do |random, i|
       pieces = random_pieces(random, random.rand(1..8)).uniq { |one| one["size"] }
       ink = plan(pieces, effort: 1)["fabrics"]["ink"]
 

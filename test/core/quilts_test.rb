@@ -166,6 +166,10 @@ class QuiltsTest < CoreCase
 
     # 27 of 28 1/2 would be 3/4 of a yard; they shrink to 97 in 100, so 27.8.
     assert_equal "7/8", washed["buy"].first["yards"]
+    # And 26 1/4 of it by themselves 3/4 of a yard, 27.06 where 3 in 100 are lost.
+    washed = quilt(12, more: { "stock" => { "sea" => [{ "form" => "yardage", "usable_width" => "40", "length" => "2 1/4", "prewashed" => true }] } })
+
+    assert_equal "7/8", washed["buy"].first["yards"]
     backed = quilt(12, more: { "backing" => { "fabric" => "plain" } })
 
     assert_includes backed["buy"], { "fabric" => "plain", "length" => "45", "yards" => "1 1/4" }

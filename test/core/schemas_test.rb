@@ -23,6 +23,10 @@ class SchemasTest < CoreCase
     end
   end
 
+  def test_what_the_page_tests_are_told_is_what_the_core_says
+    assert_equal "#{JSON.pretty_generate(Schemas.fields)}\n", File.read(File.join(ROOT, Schemas::FIELDS), encoding: "UTF-8"), "run bin/support/formats"
+  end
+
   def test_what_the_core_reads_keeps_to_the_schema
     asked.each { |document| assert_empty told("weigh", document), document["unit"].inspect }
     Catalogue::FABRICS.each_value { |fabric| assert_empty told("weigh", half_square.merge("fabrics" => { "light" => fabric })) }

@@ -33,8 +33,7 @@ class SheetsTest < CoreCase
 
   # Any sheets, and every choice among them by brute force: the least area first, then the fewest sheets.
   def test_the_sheets_that_use_least
-    random = Random.new(5)
-    200.times do
+    sampled(5, 200) do |random|
       sheets = Array.new(random.rand(1..8)) { |place| [place, Rational(random.rand(20..90), 4), random.rand(1..6)] }
       wanted = random.rand(1..held_by(sheets))
       chosen = Layout::Choosing.new(sheets, wanted).chosen.map { |place| sheets[place] }
@@ -69,8 +68,7 @@ class SheetsTest < CoreCase
 
   # Nothing less will do: by trying every choice of scraps.
   def test_no_choice_of_scraps_uses_less
-    random = Random.new(4)
-    40.times do
+    sampled(4, 40) do |random|
       sizes = Array.new(6) { [random.rand(3..14), random.rand(3..14)] }
       wanted = random.rand(1..9)
       least = least_area(sizes, wanted)
@@ -259,8 +257,7 @@ class SheetsTest < CoreCase
   # Any cuts on any scraps: they lie on their sheets, clear of one another and of what is kept, and every cut runs from
   # edge to edge; never fewer than rows one under the other give.
   def test_any_cuts_at_all
-    random = Random.new(9)
-    150.times do
+    sampled(9, 150) do |random|
       sizes = Array.new(random.rand(1..5)) { [random.rand(4..20), random.rand(4..20)] }
       cuts = Array.new(random.rand(1..7)) { piece(random.rand(4..20)/4r, random.rand(4..28)/4r, random.rand(1..8)) }
       best = Layout::Sharing.new(scraps(*sizes), cuts).best
@@ -275,6 +272,14 @@ class SheetsTest < CoreCase
     end
   end
 
+  # Six cuts of three scraps: each tried before all others and after them, two of the scraps hold all; by size alone it takes three.
+  def test_each_of_a_few_is_tried_first_and_last
+    cuts = [[9/2r, 1, 2], [3, 4, 4], [13/4r, 15/4r, 1], [5, 25/4r, 4], [3/2r, 25/4r, 3], [5/4r, 3, 4]]
+    best = Layout::Sharing.new(scraps([8, 15], [18, 13], [11, 5]), cuts.map { |one| piece(*one) }).best
+
+    assert_equal [0, 2], [best.missing.values.sum, best.sheets.sum(&:repeats)]
+  end
+
   # Four of 8 1/2 take 34 of 40 and leave room for one of 5; a strip with three, for two. So 27 of these, seven strips, hold 8 of
   # the 24 of 5, and two more strips the other 16: nine, whichever is listed first. Those of 5 by themselves fill three.
   def test_the_longer_pieces_are_cut_first_where_that_saves_a_strip
@@ -287,9 +292,8 @@ class SheetsTest < CoreCase
   # Any cuts on a bolt: all lie on strips as wide as they are, clear of one another; never more strips than each by itself
   # takes, and no fewer than their area fills.
   def test_any_cuts_on_a_bolt
-    random = Random.new(12)
     bolt = Fabrics::Yardage.new(directional: true)
-    100.times do
+    sampled(12, 100) do |random|
       cuts = Array.new(random.rand(1..4)) { piece(random.rand(2..3), random.rand(4..40)/4r, random.rand(1..40)) }
       taken = bolt.allocate_all(cuts).values
 

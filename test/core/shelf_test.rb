@@ -23,6 +23,18 @@ class ShelfTest < CoreCase
     assert_equal([["One", "2 1/2"], ["Two", "5 3/4"]], promised["1"]["by"].map { |share| share.values_at("project", "takes") })
   end
 
+  # All of it taken is not too much: 2 1/2 and 5 3/4 off a bolt of 8 1/4, and an eighth less is.
+  def test_what_is_taken_to_the_end_is_not_promised_twice
+    told = ["8 1/4", "8 1/8"].map do |length|
+      bolt = BOLT.merge("length" => length)
+      OakenGauge.promised([take("One", "triangle_ruler/strip_pair", bolt, STRIPS, { "light" => "1", "dark" => "2" }),
+                           take("Two", "rotary/two_at_a_time", bolt, { "same_as" => "light" }, { "light" => "1", "dark" => "1" })])["1"]
+    end
+
+    assert_equal([false, true], told.map { |one| one["twice"] })
+    assert_equal "0", told.first["left"]
+  end
+
   # For a drawing: inches off the bolt; strips as the length off a bolt 40 wide that they would come to, 2 1/2 each.
   def test_what_projects_take_is_drawn_as_lengths
     takes = [take("One", "triangle_ruler/strip_pair", BOLT, STRIPS, { "light" => "1", "dark" => "2" })] * 4

@@ -73,8 +73,7 @@ class StockTest < CoreCase
 
   # One to three kinds, up to thirty pieces, one to three scraps: no more missing than a saw leaves that tries everything.
   def test_no_layout_has_fewer_missing
-    random = Random.new(14)
-    40.times do
+    sampled(14, 40) do |random|
       sizes = Array.new(random.rand(1..3)) { [random.rand(1..5), random.rand(1..6)] }.uniq(&:sort)
       counts = sizes.map { random.rand(1..10) }
       sheets = Array.new(random.rand(1..3)) { [random.rand(4..11), random.rand(4..11)] }
@@ -121,8 +120,7 @@ class StockTest < CoreCase
 
   # Where strips across a short bolt have no room for all, it is cut like a sheet: 3 × 9 along it beside 3 × 3 in threes.
   def test_a_short_bolt_is_cut_like_a_sheet_before_anything_is_missing
-    random = Random.new(8)
-    40.times do
+    sampled(8, 40) do |random|
       size = [random.rand(2..6), random.rand(2..6)]
       wide = random.rand(8..20)
       long = random.rand(8..20)
@@ -131,6 +129,16 @@ class StockTest < CoreCase
 
       assert_equal missing(sheet), missing(bolt), [wide, long, size].inspect
     end
+  end
+
+  # On the narrow bolt, that has no end, none fits; on the short one just two of 3 × 3 beside one another, where 7 are wanted.
+  def test_a_bolt_without_end_that_is_too_narrow
+    bolts = [BOLT.merge("usable_width" => "7", "length" => "3"), BOLT.merge("usable_width" => "2")]
+    plan = ink(bolts, piece(%w[3 3], 7))
+
+    assert_equal 5, missing(plan).sum(&:last)
+    assert_equal(2, plan["strips"].sum { |strip| strip["pieces"].size })
+    assert_empty missing(ink([*bolts, BOLT.merge("usable_width" => "3")], piece(%w[3 3], 7)))
   end
 
   def test_runs_longer_than_any_bolt
@@ -164,8 +172,7 @@ class StockTest < CoreCase
 
   # Any stock: all pieces lie on it or are told as missing, none on another, none past an edge.
   def test_any_stock_at_all
-    random = Random.new(19)
-    40.times do
+    sampled(19, 40) do |random|
       stock = Array.new(random.rand(1..6)) { FORMS.sample(random: random).call(random) }
       pieces = Array.new(random.rand(1..4)) { piece([random.rand(4..40).quo(4).to_s, random.rand(4..50).quo(4).to_s], random.rand(1..9), turn: random.rand < 0.8) }
       plan = planned(stock, pieces) or next

@@ -57,8 +57,7 @@ class StripsTest < CoreCase
 
   # Ten pieces or fewer: every way to part them into strips, and strips into stacks, is tried.
   def test_of_few_pieces_no_plan_takes_less
-    random = Random.new(2)
-    30.times do
+    sampled(2, 30) do |random|
       room = [20, 40, 35/2r].sample(random: random)
       list = few_pieces(random, room.to_r)
       plan = cutting(*list, room: room)
@@ -118,8 +117,7 @@ class StripsTest < CoreCase
 
   # Beside a column generation of its own, that goes through every width and place: the same bound, and nothing below it.
   def test_the_bound_worked_out_another_way
-    random = Random.new(5)
-    gaps = Array.new(12) do
+    gaps = sampled(5, 12) do |random|
       list = Array.new(random.rand(1..6)) { [random.rand(4..30), random.rand(4..48), random.rand(20..200), random.rand < 0.7] }
       plan = cutting(*list.map { |across, along, *more| [across/4r, along/4r, *more] })
       least = StripBound.new(list, 160, 96).least / 4

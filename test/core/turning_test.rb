@@ -6,10 +6,10 @@ require "support/turned"
 # Where another method takes the first place: every interval is asked of the ranking itself.
 class TurningTest < CoreCase
   # So many of the five hundred that `ruby bench/turning.rb` asks.
-  SEEDS = (1..12)
+  SEEDS = (1..24)
 
   def test_inside_each_end_the_ranking_says_the_same
-    SEEDS.each do |seed|
+    seeds_of(SEEDS).each do |seed|
       document = Turned.document(Random.new(seed))
       name = Turned::PRIORITIES[seed % 5]
 
@@ -87,6 +87,14 @@ class TurningTest < CoreCase
     none = OakenGauge.turning(unit.merge("tools" => [], "priorities" => {}, "over" => { "priority" => "time" }))
 
     assert_equal [[], nil], none.values_at("intervals", "now")
+  end
+
+  # From 1 to 400 are four hundred; one more is too many.
+  def test_so_many_counts_at_the_most
+    read = ->(most) { OakenGauge.send(:read, half_square.merge("over" => { "count" => [1, most] }), OakenGauge::Turning::Question) }
+
+    assert_equal [1, 400], read.call(400).over.count
+    assert_raises(OakenGauge::Documents::Invalid) { read.call(401) }
   end
 
   private

@@ -267,7 +267,7 @@ class AccountsTest < ServerCase
 
   def asked(verb, path)
     header "Content-Type", "application/json"
-    body = { lock_version: 0, method: "die/patches", unit: @unit.spec, label: "Hers", name: "Hers", units: [], setting: {}, blocks: [] }
+    body = { lock_version: 0, method: "die/patches", unit: @unit.spec, label: "Hers", name: "Hers", units: [], setting: {}, blocks: [], picks: {} }
     custom_request(verb.upcase, verb == "delete" ? "#{path}?lock_version=0" : path, {}, input: JSON.generate(body))
     last_response.status
   end

@@ -87,4 +87,18 @@ class ApplicationTest < ServerCase
 
     assert_equal [503, "2"], [status, headers["retry-after"]]
   end
+
+  # What is asked before anybody comes is in no log, and ends where the database is away.
+  def test_it_asks_itself_beforehand
+    LOG.truncate(0)
+    LOG.rewind
+
+    assert_predicate Server::Beforehand.new(APP), :asked?
+    assert_empty LOG.string
+    asked = []
+    away = ->(env) { (asked << env["PATH_INFO"]) && [asked.size == 3 ? 503 : 200, {}, []] }
+
+    refute_predicate Server::Beforehand.new(away), :asked?
+    assert_equal Server::Beforehand::ASKED.first(3), asked
+  end
 end

@@ -48,6 +48,15 @@ class ChoosingResourceTest < ServerCase
     assert(told["changes"].all? { |change| change["from"].nil? && change["to_title"] })
   end
 
+  # Of two picks the one that is named.
+  def test_only_the_picks_that_are_to_stay_stay
+    first, second = @project.units.first(2)
+    [first, second].each { |unit| send_json("PUT", "/api/units/#{unit.id}/pick", { "lock_version" => 0, "method" => best(unit), "unit" => unit.spec }) }
+    document = Server::Deciding.new(@project.reload).document({}, [second.id])
+
+    assert_equal({ second.label => best(second) }, document["units"].to_h { |unit| [unit["id"], unit["keep"]] }.compact)
+  end
+
   def test_limits_are_read_by_the_core
     choice("limits" => { "tools_at_most" => 0 })
 

@@ -85,7 +85,10 @@ class JobsTest < ServerCase
     ActiveRecord::Base.connection.execute("DELETE FROM que_jobs")
 
     assert_equal ["working", 0], [ask["state"], queued]
-    Server::Models::Job.update_all(updated_at: Time.now - Server::Models::Job::LOST - 1)
+    Server::Models::Job.update_all(updated_at: Time.now - 290)
+
+    assert_equal ["working", 0], [ask["state"], queued]
+    Server::Models::Job.update_all(updated_at: Time.now - 301)
 
     assert_equal [["waiting", id], 1], [ask.values_at("state", "id"), queued]
   end
@@ -124,12 +127,12 @@ class JobsTest < ServerCase
 
   # Only so many answers are kept.
   def test_the_oldest_are_forgotten
-    old = Array.new(Server::Models::Job::KEPT + 3) do |i|
+    old = Array.new(43) do |i|
       @maker.jobs.create!(kind: "take_apart", digest: i.to_s, question: {}, state: "stopped", updated_at: Time.now - (100 - i))
     end
     ask
 
-    assert_equal Server::Models::Job::KEPT, @maker.jobs.where(state: "stopped").count
+    assert_equal 40, @maker.jobs.where(state: "stopped").count
     refute Server::Models::Job.exists?(old.first.id)
   end
 

@@ -64,6 +64,13 @@ class Chosen
     first.product(*rest).select { |choice| held?(figures(choice)) }.map { |choice| worth(choice) }.min
   end
 
+  # @return [Array(Float, Float)] of those that are as good the least fabric, and with that the least time
+  def first_of_equals
+    first, *rest = methods
+    equal = first.product(*rest).select { |choice| held?(figures(choice)) && worth(choice) < least + 1e-9 }
+    equal.map { |choice| figures(choice).values_at("net", "minutes") }.min_by { |net, minutes| [net.round(6), minutes] }
+  end
+
   # @param picks [Hash{String => String}] methods by the unit
   # @return [Float] what it comes to; nothing where it is not within the limits
   def worth_of(picks)

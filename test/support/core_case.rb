@@ -3,10 +3,12 @@
 require "minitest/autorun"
 require "json"
 require "oaken_gauge"
+require "support/sampled"
 
 # What core tests share: short ways to weigh, and figures compared to a millionth.
 class CoreCase < Minitest::Test
   include OakenGauge
+  include Sampled
 
   CLOSE = 1e-6
   EXAMPLES = File.expand_path("../../core/examples", __dir__)

@@ -36,7 +36,7 @@ class WrittenDocuments
       yield document
       return document
     rescue OakenGauge::Documents::Invalid => e
-      e.faults.each { |fault| counted(document, fault.message) || mend(document, fault.pointer.split("/").drop(1), fault.message.start_with?("is missing")) }
+      e.faults.each { |fault| counted(document, fault.message) || given(document, fault) || mend(document, fault.pointer.split("/").drop(1), fault.message.start_with?("is missing")) }
     end
     document
   end
@@ -61,6 +61,16 @@ class WrittenDocuments
   def counted(document, message)
     holds = message[/in all: allowed are (\d+)/, 1] or return
     document["blocks"] = [document["blocks"].first.merge("count" => holds.to_i)]
+  end
+
+  # The fabrics of a unit are told by its roles, and are in the stock.
+  def given(document, fault)
+    roles = fault.message[/lacks fabrics: allowed are (.*)/, 1]
+    *way, last = fault.pointer.split("/").drop(1)
+    stock = document["stock"].is_a?(Hash) ? document["stock"].keys : []
+    return unless stock.any? && (roles || fault.message.include?("has no stock")) && (holder = dig(document, way)).is_a?(Hash)
+
+    holder[last] = roles ? roles.split(", ").to_h { |role| [role, pick(stock)] } : pick(stock)
   end
 
   def anew(document, key)

@@ -5,9 +5,6 @@ module OakenGauge
     # Why all units together are not within limits that each of them is within: what the least is if one limit is lifted.
     class Together
       FIGURES = { tools_at_most: { tool: 1 }, techniques_at_most: { technique: 1 } }.freeze
-      # So that what is told, typed in again, does.
-      UP = 0.005
-
       # @param choice [Choice]
       def initialize(choice)
         @choice = choice
@@ -49,7 +46,7 @@ module OakenGauge
         case name
         when :tools_at_most then Saying.many(number.round, "tool")
         when :techniques_at_most then Saying.many(number.round, "technique")
-        else "#{number.is_a?(Integer) ? number : (number + UP).round(2)} minutes"
+        else Saying.many(number.ceil, "minute")
         end
       end
     end

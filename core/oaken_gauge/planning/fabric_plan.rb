@@ -108,10 +108,10 @@ module OakenGauge
         [sheets.laid(best.sheets) { |cut| @kinds[cuts.index { |own| own.equal?(cut) }] }, cuts.map { |cut| best.missing.fetch(cut, 0) }]
       end
 
-      # What of the bolts has no strips with room for all may yet have it where each is cut like a sheet.
+      # What of the bolts has no strips with room for all may yet have it where each is cut like a sheet, but for those without end.
       def anywhere(wanted, left)
-        all = Sheets.new(@stock, @stock.each_index.to_a)
-        return left if all.rectangles.any? { |_, long, _| long.nil? } || @bolts.empty?
+        all = Sheets.new(@stock, @stock.each_index.reject { |i| @stock[i].bolt? && @stock[i].length.nil? })
+        return left if @bolts.empty? || all.none?
 
         cuts, still = on_sheets(all, wanted)
         return left if still.sum >= left.sum

@@ -21,7 +21,7 @@ export function FormEnd({ error, pending, does, onCancel, children }: Props) {
   return (
     <>
       {pending && away && <p className="field-error">{away.message} Trying again…</p>}
-      {!pending && error && error.status !== 409 && (
+      {!pending && error && (error.status !== 409 || error.current === undefined) && (
         <p role="alert" className="field-error">
           {error.faults.length === 0
             ? error.message

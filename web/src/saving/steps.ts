@@ -16,7 +16,7 @@ export type Step = {
   after: string;
   /** The version it was saved as. */
   version: number;
-  /** What it was done to, where that is more than one thing; what they belong to stands as it did. */
+  /** What it was done to, where that is more than one thing. */
   parts?: Part[];
 };
 /** The version a thing has by what this window did last, and which of the versions before it says the same. */
@@ -41,11 +41,10 @@ export const called = (version: number) => String(version);
 /** Something was done: it can be taken back from here, and what a turned step had made of it is what stood before. */
 export function did(steps: Steps, step: Step): Steps {
   const before = stoodBefore(steps, step, step.before);
-  const after = step.parts ? before : step.after;
   const parts = step.parts?.map((part) => ({ ...part, before: stoodBefore(steps, part, part.before) }));
-  const known = { ...steps.known, [nameOf(step)]: { version: step.version, says: after } };
+  const known = { ...steps.known, [nameOf(step)]: { version: step.version, says: step.after } };
   parts?.forEach((part) => (known[nameOf(part)] = { version: Number(part.after), says: part.after }));
-  const done = parts ? { ...step, before, after, parts } : { ...step, before };
+  const done = parts ? { ...step, before, parts } : { ...step, before };
   return { past: [...steps.past, done].slice(-MOST), future: [], known, last: step.said };
 }
 

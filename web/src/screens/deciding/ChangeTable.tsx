@@ -31,7 +31,7 @@ export function ChangeTable({ project, changes, left, onTurn }: Props) {
               <label className="grid min-h-10 min-w-10 place-items-center">
                 <input
                   type="checkbox"
-                  className="size-6"
+                  className="size-6 accent-chalk"
                   checked={!left.includes(change.unit)}
                   onChange={() => onTurn(change.unit)}
                   aria-label={`Take ${change.to_title ?? change.to} for ${change.unit}`}

@@ -70,7 +70,7 @@ function Chosen({ summary, all, chosen, onTurn }: Choosing) {
             <label className="flex min-h-10 items-center gap-2.5">
               <input
                 type="checkbox"
-                className="size-5"
+                className="size-5 accent-chalk"
                 checked={chosen.includes(key)}
                 onChange={() => onTurn(key)}
               />
