@@ -56,6 +56,13 @@ class DecidingTest < BrowserCase
     assert_equal 1, picked.compact.size
   end
 
+  def test_accessible_and_whole_on_a_phone
+    open_decided
+
+    assert_empty axe_faults
+    assert_whole_on_a_phone
+  end
+
   private
 
   def open_decided

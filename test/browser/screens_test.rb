@@ -24,7 +24,7 @@ class ScreensTest < BrowserCase
     at = "/projects/#{@project.id}"
     unit = "#{at}/units/#{@unit.id}"
     { at => "svg[aria-label^='The quilt,']", "#{at}/quilt" => "svg[aria-label^='The quilt,']", unit => ".method", "#{unit}/line" => "main ol",
-      "#{at}/buy" => "main tbody tr" }
+      "#{at}/buy" => "main tbody tr", "#{at}/units/all" => "main .entry" }
   end
 
   def test_every_screen_fits_and_can_be_used_by_everybody
