@@ -205,6 +205,21 @@ class ChoosingTest < CoreCase
     assert_equal [true, false], told.compact.uniq.sort_by(&:to_s).reverse
   end
 
+  # On a screen where nothing is picked yet each is held against the one that is best for it by itself.
+  def test_what_is_said_where_nothing_is_picked
+    document = { "units" => [half("wave", "2", 30), goose("geese", 14), half("crest", "3", 9)], "stock" => STOCK }
+    fixed = document.merge("priorities" => { "fabric" => 5, "time" => 1, "accuracy" => 0 })
+    told = [document, fixed].flat_map { |one| OakenGauge.choose(one, now: {})["changes"] }
+
+    assert(told.all? { |change| change["from"].nil? && change["to_title"] })
+    told.each { |change| assert_match(/\ABest by itself, too\.\z|\A.* would be best by itself(; no real difference\.|\. Against that: .+)\z/, change["say"]) }
+    now = %w[rotary/patches rotary/two_at_a_time].find { |method| method != OakenGauge.choose(document)["picks"]["wave"] }
+    one = OakenGauge.choose(document, now: { "wave" => now })["changes"].find { |change| change["unit"] == "wave" }
+
+    assert_equal now, one["from"]
+    refute_match(/would be best/, one["say"])
+  end
+
   # 115.5 square inches of a bolt 40 wide: 2.89 inches of it, at 12 a yard of 36.
   def test_what_it_costs
     stock = { "sand" => [{ "form" => "yardage", "price" => 12, "currency" => "EUR" }],

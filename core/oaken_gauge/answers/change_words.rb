@@ -19,8 +19,10 @@ module OakenGauge
         return ONLY if change.against.id == change.to.id
 
         told = slight ? [] : [*differences(change), good(change.good)].compact
-        words = sentence(told)
-        change.from ? words : "#{title(change.against)} would be best by itself. Against that: #{words.sub(/\A./, &:downcase)}"
+        return sentence(told) if change.from
+
+        best = "#{title(change.against)} would be best by itself"
+        told.empty? ? "#{best}; no real difference." : "#{best}. Against that: #{told.join('; ')}."
       end
 
       private
