@@ -24,6 +24,14 @@ module Server
           key
         end
 
+        # Whoever ends an account is signed in to it: strangers that guess at the sign-in count for themselves.
+        # @param account [Account]
+        # @return [String] by what it was counted
+        # @raise [Problem] where there were too many
+        def count_ending(account)
+          "end #{account.id}".tap { |key| transaction { one_more(key) } }
+        end
+
         # @param key [String]
         # @return [void]
         def forget(key)

@@ -43,7 +43,7 @@ module Server
       post "/api/account/end" do
         passphrase = given(%w[passphrase]).first
         account = Access.account or raise Problem.new(404, "There is no account here.")
-        key = Models::Attempt.count(account, account.name)
+        key = Models::Attempt.count_ending(account)
         raise Problem.at("/passphrase", "is not the one of this account") unless Models::Account.right?(account, passphrase)
 
         Models::Attempt.forget(key)

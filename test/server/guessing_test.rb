@@ -93,6 +93,21 @@ class GuessingTest < ServerCase
     assert Server::Models::Account.exists?(@account.id)
   end
 
+  # Who is signed in can end her account while strangers guess at its passphrase.
+  def test_strangers_do_not_keep_an_account_from_being_ended
+    sign_in
+    with_session(:strangers) do
+      header "Host", "localhost"
+      11.times { sign_in(WRONG) }
+
+      assert_equal 429, sign_in
+    end
+    send_json("POST", "/api/account/end", { passphrase: PASSPHRASE })
+
+    assert_equal 200, last_response.status
+    refute Server::Models::Account.exists?(@account.id)
+  end
+
   def test_uploads_of_strangers_end_early
     long = JSON.generate(name: "Ada", passphrase: "x" * 70_000)
     send_json("POST", "/api/session", long)
