@@ -28,19 +28,19 @@ module Server
 
     # @return [Hash{String => String}] the methods that are picked now, by label
     def now
-      @units.select(&:pick).to_h { |unit| [unit.label, unit.pick.method_id] }
+      @units.select(&:pick).to_h { |unit| [called(unit), unit.pick.method_id] }
     end
 
     # @param picks [Hash{String => String}] methods by the unit's id
     # @return [Hash{String => String}] the same by label
     def by_label(picks)
-      @units.select { |unit| picks.key?(unit.id.to_s) }.to_h { |unit| [unit.label, picks.fetch(unit.id.to_s)] }
+      @units.select { |unit| picks.key?(unit.id.to_s) }.to_h { |unit| [called(unit), picks.fetch(unit.id.to_s)] }
     end
 
     private
 
     def wanted(unit, keep)
-      { "id" => unit.label, "unit" => unit.spec, "fabrics" => fabrics(unit),
+      { "id" => called(unit), "unit" => unit.spec, "fabrics" => fabrics(unit),
         "keep" => (unit.pick&.method_id if keep.include?(unit.id)) }.compact
     end
 
@@ -49,10 +49,20 @@ module Server
       OakenGauge.roles(unit.spec).to_h { |role| [role, chosen.fetch(role, ANY)] }
     end
 
-    # Those of one name are told apart by their numbers.
+    # Those of one name are told apart by their numbers; the page calls them the same.
+    def called(unit)
+      @labels ||= @units.map(&:label).tally
+      @labels.fetch(unit.label) == 1 ? unit.label : numbered(unit.label, unit.id)
+    end
+
+    # No longer than a name may be.
+    def numbered(name, id)
+      "#{name[0, 60]} (#{id})"
+    end
+
     def names
       @names ||= shelf.group_by(&:name).flat_map do |name, same|
-        same.map { |fabric| [fabric.id, same.one? ? name : "#{name} (#{fabric.id})"] }
+        same.map { |fabric| [fabric.id, same.one? ? name : numbered(name, fabric.id)] }
       end.to_h
     end
 

@@ -57,6 +57,15 @@ class ChoosingResourceTest < ServerCase
     assert_equal({ second.label => best(second) }, document["units"].to_h { |unit| [unit["id"], unit["keep"]] }.compact)
   end
 
+  # Two of one name, eighty letters long, are told apart by their numbers.
+  def test_units_of_one_name
+    @project.units.first(2).each { |unit| unit.update!(label: "W" * 80) }
+    told = worked(choice)["answer"]["picks"].keys
+
+    assert_empty(@project.units.reload.first(2).map { |unit| "#{'W' * 60} (#{unit.id})" } - told)
+    assert_equal 5, told.size
+  end
+
   def test_limits_are_read_by_the_core
     choice("limits" => { "tools_at_most" => 0 })
 

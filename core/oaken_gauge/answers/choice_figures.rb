@@ -7,16 +7,16 @@ module OakenGauge
       # @param measure [Symbol]
       def initialize(measure)
         @told = SpokenMeasures.of(measure)
+        @cost = Choosing::Cost.new(measure)
       end
 
       # @param totals [Choosing::Totals]
-      # @param cost [Hash{String => Float}] by currency
       # @return [Hash{String => String}] by title
-      def write(totals, cost)
+      def write(totals)
         { "Fabric used" => area(totals.net), "Time" => Saying.many(totals.minutes.round, "minute"),
           "Come out good" => "#{(totals.good * 100).round} in 100", "Extra units" => area(totals.surplus),
           "Tools" => Saying.many(totals.tools.size, "tool"), "Ruler set" => Saying.many(totals.settings.size, "time"),
-          "Techniques" => totals.techniques.size.to_s, **paid(cost) }
+          "Techniques" => totals.techniques.size.to_s, **paid(@cost.of(totals.options)) }
       end
 
       private

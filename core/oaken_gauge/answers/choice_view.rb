@@ -34,12 +34,8 @@ module OakenGauge
         together.map { |name, text| { "title" => name, "together" => text, "apart" => apart.fetch(name, ""), "now" => (now[name] if now) } }
       end
 
-      # By the groups that they are of.
       def told(options)
-        return if options.empty?
-
-        groups = @choice.groups.select { |group| options.any? { |option| option.outcome.way.unit == group.unit } }
-        ChoiceFigures.new(@measure).write(@choice.totals(options), Choosing::Cost.new(groups, @measure).of(options))
+        ChoiceFigures.new(@measure).write(@choice.totals(options)) if options.any?
       end
 
       def proof

@@ -57,7 +57,7 @@ module OakenGauge
         told = @choice.totals(options)
         { "net" => told.net, "minutes" => told.minutes.round(DIGITS), "good" => told.good, "surplus" => told.surplus, "tools" => told.tools,
           "settings" => told.settings.map { |setting| SettingWriter.new(@measure).which(setting) }, "techniques" => told.techniques,
-          "visits" => told.visits, "cost" => Choosing::Cost.new(@choice.groups, @measure).of(options) }
+          "visits" => told.visits, "cost" => Choosing::Cost.new(@measure).of(options) }
       end
 
       def changes

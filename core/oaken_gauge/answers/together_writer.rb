@@ -17,8 +17,7 @@ module OakenGauge
         options = choice.groups.map { |group| group.remade(group.unit, group.keep.to_s) }
         return [] if options.empty? || options.any?(&:nil?)
 
-        cost = Choosing::Cost.new(choice.groups, @question.answered_in).of(options)
-        ChoiceFigures.new(@question.answered_in).write(choice.totals(options), cost).map do |title, text|
+        ChoiceFigures.new(@question.answered_in).write(choice.totals(options)).map do |title, text|
           { "title" => title, "text" => text }
         end
       end

@@ -7,14 +7,12 @@ module OakenGauge
       # Where a price says no currency.
       UNNAMED = "none"
 
-      # @param groups [Array<Group>]
       # @param measure [Symbol]
-      def initialize(groups, measure)
-        @groups = groups
+      def initialize(measure)
         @measure = measure
       end
 
-      # @param options [Array<Option>] of each group
+      # @param options [Array<Option>]
       # @return [Hash{String => Float}] by currency; fabric without a price counts nothing
       def of(options)
         options.each_with_object(Hash.new(0.0)) { |option, cost| add(option, cost) }

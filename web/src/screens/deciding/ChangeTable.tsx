@@ -3,6 +3,7 @@ import { Link } from "react-router";
 import type { ChosenChange, Project } from "../../api/client";
 import { placeOf } from "../../parts/stations";
 import { Words } from "../../parts/Words";
+import { called } from "./called";
 
 type Props = {
   project: Project;
@@ -58,7 +59,7 @@ export function ChangeTable({ project, changes, left, onTurn }: Props) {
 }
 
 function UnitLink({ project, label }: { project: Project; label: string }) {
-  const unit = project.units.find((one) => one.label === label);
+  const unit = project.units.find((one) => called(project, one) === label);
   return (
     <Link to={`${placeOf(project.id, "units")}/${unit?.id ?? ""}`} className="block hover:underline">
       {label.replace(/^Quilt: /, "")}

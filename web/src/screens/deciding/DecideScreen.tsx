@@ -9,6 +9,7 @@ import { placeOf } from "../../parts/stations";
 import { Words } from "../../parts/Words";
 import { Working } from "../../parts/Working";
 import { SavingLine } from "../../saving/SavingLine";
+import { called } from "./called";
 import { ChangeTable } from "./ChangeTable";
 import { Figures } from "./Figures";
 import { LengthsTaken } from "./LengthsTaken";
@@ -149,8 +150,9 @@ function Proposal({ project, choice, current }: Proposing) {
 
 /** By the unit's id: what is taken, and what stays as it is picked. */
 function picksOf(project: Project, taken: ChosenChange[]): Record<string, string> {
-  const picks = project.units.flatMap(({ id, label, pick }) => {
-    const change = taken.find(({ unit, units }) => (units ?? [unit]).includes(label));
+  const picks = project.units.flatMap((one) => {
+    const { id, pick } = one;
+    const change = taken.find(({ unit, units }) => (units ?? [unit]).includes(called(project, one)));
     const method = change?.to ?? pick?.method;
     return method ? [[String(id), method]] : [];
   });

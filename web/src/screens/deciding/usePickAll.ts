@@ -6,6 +6,7 @@ import { counted } from "../../parts/plural";
 import { called } from "../../saving/steps";
 import { type Kept, putUnit } from "../../saving/turns";
 import { useSaving } from "../../saving/useSaving";
+import { called as nameOf } from "./called";
 
 /** Picks for all the units of some changes at once: one step to take back. */
 export function usePickAll(project: Project) {
@@ -39,7 +40,7 @@ export function usePickAll(project: Project) {
 
 function turnsOf(project: Project, { unit, units, to }: ChosenChange): PickedChange[] {
   return project.units
-    .filter(({ label }) => (units ?? [unit]).includes(label))
+    .filter((one) => (units ?? [unit]).includes(nameOf(project, one)))
     .map(({ id, unit: spec, pick }) => ({
       id,
       from: { method: pick?.method ?? null, unit: spec },
